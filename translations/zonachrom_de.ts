@@ -297,14 +297,6 @@
         <translation>%1, %2, Tonwert %3</translation>
     </message>
     <message>
-        <source>%1 surround</source>
-        <translation>Umfeld %1</translation>
-    </message>
-    <message>
-        <source>Use the %1 surround</source>
-        <translation>Das Umfeld %1 verwenden</translation>
-    </message>
-    <message>
         <source>here</source>
         <translation>hier</translation>
     </message>
@@ -688,6 +680,192 @@ in die Maske geholt</translation>
     <message>
         <source>Down</source>
         <translation>Ab</translation>
+    </message>
+</context>
+<context>
+    <name>Report</name>
+    <message>
+        <source>%1 and %2 are near-duplicates, they differ by %3</source>
+        <translation>%1 und %2 sind fast gleich, Abstand %3</translation>
+    </message>
+    <message>
+        <source>%1 swatches near %2 are near-duplicates</source>
+        <translation>%1 Farbfelder nahe %2 sind Beinahe-Doppelte</translation>
+    </message>
+    <message>
+        <source>%1 swatches are near-duplicates</source>
+        <translation>%1 Farbfelder sind Beinahe-Doppelte</translation>
+    </message>
+    <message>
+        <source>%1: gap between %2 and %3</source>
+        <translation>%1: Lücke zwischen %2 und %3</translation>
+    </message>
+    <message>
+        <source>%1: %2 gaps</source>
+        <translation>%1: %2 Lücken</translation>
+    </message>
+    <message>
+        <source>%1 gaps between neighbors</source>
+        <translation>%1 Lücken zwischen Nachbarn</translation>
+    </message>
+    <message>
+        <source>At %1 values, hues read as one</source>
+        <translation>Bei %1 Tonwerten wirken Farbtöne wie einer</translation>
+    </message>
+    <message>
+        <source>%1 and %2 read as one value</source>
+        <translation>%1 und %2 wirken wie ein Tonwert</translation>
+    </message>
+    <message>
+        <source>%1 swatches at value %2 read as one</source>
+        <translation>%1 Farbfelder bei Tonwert %2 wirken wie eines</translation>
+    </message>
+    <message>
+        <source>%1: %2 and %3 look alike</source>
+        <translation>%1: %2 und %3 sehen gleich aus</translation>
+    </message>
+    <message>
+        <source>%1: %2 pairs look alike</source>
+        <translation>%1: %2 Paare sehen gleich aus</translation>
+    </message>
+    <message>
+        <source>%1 from value %2 to %3</source>
+        <translation>%1 von Tonwert %2 auf %3</translation>
+    </message>
+    <message>
+        <source>%1 by %2 (CIEDE2000)</source>
+        <translation>%1 um %2 (CIEDE2000)</translation>
+    </message>
+    <message>
+        <source>Moves %1</source>
+        <translation>Verschiebt %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>Moves %n swatches, by %1 in value at most</source>
+        <translation>
+            <numerusform>Verschiebt %n Farbfeld, höchstens um %1 im Tonwert</numerusform>
+            <numerusform>Verschiebt %n Farbfelder, höchstens um %1 im Tonwert</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Moves %n swatches, by %1 (CIEDE2000) at most</source>
+        <translation>
+            <numerusform>Verschiebt %n Farbfeld, höchstens um %1 (CIEDE2000)</numerusform>
+            <numerusform>Verschiebt %n Farbfelder, höchstens um %1 (CIEDE2000)</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 is outside the mask</source>
+        <translation>%1 liegt außerhalb der Maske</translation>
+    </message>
+    <message>
+        <source>%1 swatches are outside the mask</source>
+        <translation>%1 Farbfelder liegen außerhalb der Maske</translation>
+    </message>
+    <message>
+        <source>They differ by less than %1 (CIEDE2000): one would do.</source>
+        <translation>Sie unterscheiden sich um weniger als %1 (CIEDE2000): eines würde genügen.</translation>
+    </message>
+    <message>
+        <source>Neighbors of a family lie more than %1 values apart.</source>
+        <translation>Nachbarn einer Familie liegen mehr als %1 Tonwerte auseinander.</translation>
+    </message>
+    <message>
+        <source>For eyes that lack a kind of cone. A difference in value is seen by everyone.</source>
+        <translation>Für Augen, denen eine Art von Zapfen fehlt. Einen Unterschied im Tonwert sehen alle.</translation>
+    </message>
+    <message>
+        <source>When you squint, hue fades and only value is left: these shapes melt together.</source>
+        <translation>Mit zugekniffenen Augen verblasst der Farbton, nur der Tonwert bleibt: diese Formen verschmelzen.</translation>
+    </message>
+    <message>
+        <source>Merge them</source>
+        <translation>Vereinen</translation>
+    </message>
+    <message>
+        <source>Merge all</source>
+        <translation>Alle vereinen</translation>
+    </message>
+    <message>
+        <source>Fill gap</source>
+        <translation>Lücke füllen</translation>
+    </message>
+    <message>
+        <source>Fill all gaps</source>
+        <translation>Alle Lücken füllen</translation>
+    </message>
+    <message>
+        <source>Move it inside</source>
+        <translation>Hineinholen</translation>
+    </message>
+    <message>
+        <source>Move all inside</source>
+        <translation>Alle hineinholen</translation>
+    </message>
+    <message>
+        <source>Separate in value</source>
+        <translation>Im Tonwert trennen</translation>
+    </message>
+    <message>
+        <source>Separate all in value</source>
+        <translation>Alle im Tonwert trennen</translation>
+    </message>
+    <message>
+        <source>Separate all by %1 values</source>
+        <translation>Alle um %1 Tonwerte trennen</translation>
+    </message>
+    <message>
+        <source>Separate by %1 values</source>
+        <translation>Um %1 Tonwerte trennen</translation>
+    </message>
+    <message>
+        <source>Separate ends by %1 values</source>
+        <translation>Enden um %1 Tonwerte trennen</translation>
+    </message>
+    <message>
+        <source>Merge near-duplicates</source>
+        <translation>Beinahe-Doppelte vereinen</translation>
+    </message>
+    <message>
+        <source>Move into mask</source>
+        <translation>In die Maske holen</translation>
+    </message>
+    <message>
+        <source>Separate for color vision</source>
+        <translation>Für anderes Farbsehen trennen</translation>
+    </message>
+    <message>
+        <source>Separate values</source>
+        <translation>Tonwerte trennen</translation>
+    </message>
+    <message numerus="yes">
+        <source>Changes up to %n swatches.</source>
+        <translation>
+            <numerusform>Ändert bis zu %n Farbfeld.</numerusform>
+            <numerusform>Ändert bis zu %n Farbfelder.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Removes %1</source>
+        <translation>Entfernt %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>Removes %n swatches</source>
+        <translation>
+            <numerusform>Entfernt %n Farbfeld</numerusform>
+            <numerusform>Entfernt %n Farbfelder</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Adds a swatch at value %1</source>
+        <translation>Fügt ein Farbfeld bei Tonwert %1 hinzu</translation>
+    </message>
+    <message numerus="yes">
+        <source>Adds %n swatches</source>
+        <translation>
+            <numerusform>Fügt %n Farbfeld hinzu</numerusform>
+            <numerusform>Fügt %n Farbfelder hinzu</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -2618,6 +2796,11 @@ in die Maske geholt</translation>
         <source>a warm and a cool of each</source>
         <translation>je eine warme und eine kühle</translation>
     </message>
+    <message>
+        <source>%1 %2 %3</source>
+        <extracomment>How a swatch is called in short: %1 chroma, which may be missing, %2 hue, %3 value.</extracomment>
+        <translation>%1 %2 %3</translation>
+    </message>
 </context>
 <context>
     <name>zc::AdjustPanel</name>
@@ -2708,6 +2891,10 @@ in die Maske geholt</translation>
         <source>Tint with current color</source>
         <translation>Mit aktueller Farbe tönen</translation>
     </message>
+    <message>
+        <source>Nothing is adjusted yet.</source>
+        <translation>Noch ist nichts angepasst.</translation>
+    </message>
 </context>
 <context>
     <name>zc::AreaPanel</name>
@@ -2790,6 +2977,18 @@ in die Maske geholt</translation>
     <message>
         <source>Remove</source>
         <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>There is no area yet. Choose a pattern, or draw an area.</source>
+        <translation>Noch gibt es keine Fläche. Ein Muster wählen oder eine Fläche zeichnen.</translation>
+    </message>
+    <message>
+        <source>Remove mask</source>
+        <translation>Maske entfernen</translation>
+    </message>
+    <message>
+        <source>Remove the mask from the piece (Undo brings it back)</source>
+        <translation>Die Maske aus dem Werk entfernen (Rückgängig bringt sie zurück)</translation>
     </message>
 </context>
 <context>
@@ -2945,6 +3144,41 @@ in die Maske geholt</translation>
     <message>
         <source>Add to set</source>
         <translation>Zum Satz hinzufügen</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ColorGroup</name>
+    <message>
+        <source>copy every pick</source>
+        <translation>jede Wahl kopieren</translation>
+    </message>
+    <message>
+        <source>Current color as hex</source>
+        <translation>Aktuelle Farbe als Hex</translation>
+    </message>
+    <message>
+        <source>Type a color as #rrggbb or #rgb and press Enter</source>
+        <translation>Eine Farbe als #rrggbb oder #rgb eingeben, dann die Eingabetaste</translation>
+    </message>
+    <message>
+        <source>Copy</source>
+        <translation>Kopieren</translation>
+    </message>
+    <message>
+        <source>Copy the color as hex (Ctrl+Shift+C)</source>
+        <translation>Die Farbe als Hex kopieren (Strg+Umschalt+C)</translation>
+    </message>
+    <message>
+        <source>step %1 of %2, %3</source>
+        <translation>Stufe %1 von %2, %3</translation>
+    </message>
+    <message>
+        <source>, does not print</source>
+        <translation>, nicht druckbar</translation>
+    </message>
+    <message>
+        <source>Copy every picked color to the clipboard, as %1 (Ctrl+H)</source>
+        <translation>Jede gewählte Farbe in die Zwischenablage kopieren, als %1 (Strg+H)</translation>
     </message>
 </context>
 <context>
@@ -3230,10 +3464,6 @@ in die Maske geholt</translation>
         <translation>Farbfeld oder Familie um&amp;benennen</translation>
     </message>
     <message>
-        <source>Rename the selected swatch, or the chosen family</source>
-        <translation>Das ausgewählte Farbfeld oder die gewählte Familie umbenennen</translation>
-    </message>
-    <message>
         <source>&amp;Delete swatches</source>
         <translation>Farbfelder &amp;löschen</translation>
     </message>
@@ -3364,6 +3594,10 @@ in die Maske geholt</translation>
     <message>
         <source>Swatches are renamed at Grade, on the staff, in rows or in the list. Show one of these first.</source>
         <translation>Farbfelder werden beim Abstufen umbenannt: auf den Notenlinien, in Reihen oder in der Liste. Zuerst eines davon zeigen.</translation>
+    </message>
+    <message>
+        <source>Rename the swatch under the pointer, the selected one, or the chosen family</source>
+        <translation>Das Farbfeld unter dem Zeiger, das ausgewählte oder die gewählte Familie umbenennen</translation>
     </message>
 </context>
 <context>
@@ -3621,28 +3855,12 @@ in die Maske geholt</translation>
 <context>
     <name>zc::GradeDesk</name>
     <message>
-        <source>staff</source>
-        <translation>Notenzeile</translation>
-    </message>
-    <message>
         <source>Families as columns, height is value</source>
         <translation>Familien sind Spalten, die Höhe ist der Tonwert</translation>
     </message>
     <message>
-        <source>rows</source>
-        <translation>Zeilen</translation>
-    </message>
-    <message>
         <source>A compact grid with free places</source>
         <translation>Ein enges Raster mit freien Plätzen</translation>
-    </message>
-    <message>
-        <source>list</source>
-        <translation>Liste</translation>
-    </message>
-    <message>
-        <source>versions</source>
-        <translation>Versionen</translation>
     </message>
     <message>
         <source>Versions of the set side by side</source>
@@ -3689,10 +3907,6 @@ in die Maske geholt</translation>
         <translation>Name oder nächsten Hex-Wert finden</translation>
     </message>
     <message>
-        <source>Press Enter to select the swatches whose name has these letters, or the swatch nearest to a hex color</source>
-        <translation>Eingabe wählt die Farbfelder aus, deren Name diese Buchstaben enthält, oder das nächste zu einer Hex-Farbe</translation>
-    </message>
-    <message>
         <source>Report</source>
         <translation>Bericht</translation>
     </message>
@@ -3727,6 +3941,38 @@ in die Maske geholt</translation>
     <message>
         <source>Size</source>
         <translation>Größe</translation>
+    </message>
+    <message>
+        <source>Press Enter to select the swatches whose name has these letters, or the swatch nearest to a hex color. The list shows only rows that have these letters.</source>
+        <translation>Die Eingabetaste wählt die Farbfelder aus, deren Name diese Buchstaben enthält, oder das nächste zu einer Hex-Farbe. Die Liste zeigt nur Zeilen mit diesen Buchstaben.</translation>
+    </message>
+    <message>
+        <source>How the set is shown</source>
+        <translation>Wie der Satz gezeigt wird</translation>
+    </message>
+    <message>
+        <source>Show the set on the staff, in rows, as a list, or beside its versions</source>
+        <translation>Den Satz auf der Notenzeile, in Reihen, als Liste oder neben seinen Versionen zeigen</translation>
+    </message>
+    <message>
+        <source>on the staff</source>
+        <translation>auf der Notenzeile</translation>
+    </message>
+    <message>
+        <source>in rows</source>
+        <translation>in Reihen</translation>
+    </message>
+    <message>
+        <source>as a list</source>
+        <translation>als Liste</translation>
+    </message>
+    <message>
+        <source>beside its versions</source>
+        <translation>neben seinen Versionen</translation>
+    </message>
+    <message>
+        <source>Shown</source>
+        <translation>Gezeigt</translation>
     </message>
 </context>
 <context>
@@ -4210,6 +4456,18 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Import %1</source>
         <translation>%1 importieren</translation>
     </message>
+    <message>
+        <source>There is no set to import into.</source>
+        <translation>Es gibt keinen Satz, in den importiert werden kann.</translation>
+    </message>
+    <message>
+        <source>None of these colors is in the set already.</source>
+        <translation>Keine dieser Farben ist schon im Satz.</translation>
+    </message>
+    <message>
+        <source>None of these colors is near one of the set.</source>
+        <translation>Keine dieser Farben ist einer im Satz nahe.</translation>
+    </message>
 </context>
 <context>
     <name>zc::KeptReference</name>
@@ -4260,6 +4518,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Close the reference at this desk (K)</source>
         <translation>Die Vorlage an diesem Tisch schließen (K)</translation>
+    </message>
+    <message>
+        <source>Add a photo at Observe first.</source>
+        <translation>Zuerst beim Ansehen ein Foto hinzufügen.</translation>
     </message>
 </context>
 <context>
@@ -4456,10 +4718,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
 <context>
     <name>zc::LimitDesk</name>
     <message>
-        <source>outline</source>
-        <translation>Umriss</translation>
-    </message>
-    <message>
         <source>ellipse</source>
         <translation>Ellipse</translation>
     </message>
@@ -4528,14 +4786,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Die Farben an den Ecken der Maske, beim aktuellen Tonwert, als Familie hinzufügen</translation>
     </message>
     <message>
-        <source>Remove mask</source>
-        <translation>Maske entfernen</translation>
-    </message>
-    <message>
-        <source>Remove the mask from the piece (Undo brings it back)</source>
-        <translation>Die Maske aus dem Werk entfernen (Rückgängig bringt sie zurück)</translation>
-    </message>
-    <message>
         <source>See the reference through the mask, or fit a mask to the reference</source>
         <translation>Die Vorlage durch die Maske sehen, oder eine Maske an sie anpassen</translation>
     </message>
@@ -4570,6 +4820,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>sector</source>
         <translation>Sektor</translation>
+    </message>
+    <message>
+        <source>There is no mask yet. Choose a pattern at Limit, or draw an area.</source>
+        <translation>Noch gibt es keine Maske. Beim Begrenzen ein Muster wählen oder eine Fläche zeichnen.</translation>
+    </message>
+    <message>
+        <source>free shape</source>
+        <translation>freie Form</translation>
     </message>
 </context>
 <context>
@@ -4682,14 +4940,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Der Satz als Liste</translation>
     </message>
     <message>
-        <source>Search the list</source>
-        <translation>Die Liste durchsuchen</translation>
-    </message>
-    <message>
-        <source>Search name, family, note or hex</source>
-        <translation>Name, Familie, Notiz oder Hex suchen</translation>
-    </message>
-    <message>
         <source>Click a row to select it, double-click or press F2 to edit, click a heading to sort</source>
         <translation>Klick wählt eine Zeile aus, Doppelklick oder F2 bearbeitet, Klick auf eine Überschrift sortiert</translation>
     </message>
@@ -4705,16 +4955,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Anzahl der Tonstufen</translation>
     </message>
     <message>
-        <source>color</source>
-        <translation>Farbe</translation>
-    </message>
-    <message>
         <source>The photo in color (C)</source>
         <translation>Das Foto in Farbe (C)</translation>
-    </message>
-    <message>
-        <source>value</source>
-        <translation>Tonwert</translation>
     </message>
     <message>
         <source>Greys of equal lightness (V)</source>
@@ -4723,10 +4965,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>A few flat tones; drag their limits on the value axis (F)</source>
         <translation>Wenige flache Töne; ihre Grenzen auf der Tonwertachse ziehen (F)</translation>
-    </message>
-    <message>
-        <source>squint</source>
-        <translation>blinzeln</translation>
     </message>
     <message>
         <source>Blurred, as with eyes half shut (S)</source>
@@ -4757,24 +4995,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Grenzen finden</translation>
     </message>
     <message>
-        <source>flat tones</source>
-        <translation>flache Töne</translation>
-    </message>
-    <message>
-        <source>tone steps</source>
-        <translation>Tonstufen</translation>
-    </message>
-    <message>
-        <source>through mask</source>
-        <translation>durch die Maske</translation>
-    </message>
-    <message>
         <source>The photo through the mask; drag the edge between before and after (M)</source>
         <translation>Das Foto durch die Maske; die Kante zwischen vorher und nachher ziehen (M)</translation>
-    </message>
-    <message>
-        <source>Show: %1</source>
-        <translation>Zeigen: %1</translation>
     </message>
     <message>
         <source>Find the best limits between the tones</source>
@@ -4783,6 +5005,38 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>How much the photo is blurred</source>
         <translation>Wie stark das Foto unscharf ist</translation>
+    </message>
+    <message>
+        <source>Look at the photo</source>
+        <translation>Das Foto ansehen</translation>
+    </message>
+    <message>
+        <source>Look at the photo in color, in values or simplified. Each way has a key of its own.</source>
+        <translation>Das Foto in Farbe, in Tonwerten oder vereinfacht ansehen. Jede Art hat ihre eigene Taste.</translation>
+    </message>
+    <message>
+        <source>in color</source>
+        <translation>in Farbe</translation>
+    </message>
+    <message>
+        <source>in values</source>
+        <translation>in Tonwerten</translation>
+    </message>
+    <message>
+        <source>in flat tones</source>
+        <translation>in flachen Tönen</translation>
+    </message>
+    <message>
+        <source>squinted</source>
+        <translation>blinzelnd</translation>
+    </message>
+    <message>
+        <source>in tone steps</source>
+        <translation>in Tonstufen</translation>
+    </message>
+    <message>
+        <source>through the mask</source>
+        <translation>durch die Maske</translation>
     </message>
 </context>
 <context>
@@ -4904,6 +5158,18 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>show</source>
         <translation>zeigen</translation>
+    </message>
+    <message>
+        <source>There is no mask yet. Choose a pattern at Limit, or draw an area.</source>
+        <translation>Noch gibt es keine Maske. Beim Begrenzen ein Muster wählen oder eine Fläche zeichnen.</translation>
+    </message>
+    <message>
+        <source>Choose whether the mask holds picks, warns, is only shown, or is off</source>
+        <translation>Wählen, ob die Maske hält, warnt, nur gezeigt wird oder aus ist</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keine</translation>
     </message>
 </context>
 <context>
@@ -5082,6 +5348,18 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>draw a line</source>
         <translation>Linie ziehen</translation>
     </message>
+    <message>
+        <source>Add two to four colors to the field first.</source>
+        <translation>Zuerst zwei bis vier Farben ins Feld setzen.</translation>
+    </message>
+    <message>
+        <source>Click mixtures in the field first.</source>
+        <translation>Zuerst Mischungen im Feld anklicken.</translation>
+    </message>
+    <message>
+        <source>Draw a line through the field first.</source>
+        <translation>Zuerst eine Linie durch das Feld ziehen.</translation>
+    </message>
 </context>
 <context>
     <name>zc::MixView</name>
@@ -5236,6 +5514,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Values</source>
         <translation>Tonwerte</translation>
+    </message>
+    <message>
+        <source>Add a reference photo to the piece (Ctrl+Shift+O)</source>
+        <translation>Dem Werk ein Vorlagenfoto hinzufügen (Strg+Umschalt+O)</translation>
     </message>
 </context>
 <context>
@@ -5728,6 +6010,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>of the colors within</source>
         <translation>der Farben bis</translation>
     </message>
+    <message>
+        <source>There is no recipe yet. Put paints on the palette first.</source>
+        <translation>Noch gibt es kein Rezept. Zuerst Malfarben auf die Palette setzen.</translation>
+    </message>
 </context>
 <context>
     <name>zc::PairsPanel</name>
@@ -5978,6 +6264,18 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Make %1 mask</source>
         <translation>Maske machen: %1</translation>
     </message>
+    <message>
+        <source>More</source>
+        <translation>Mehr</translation>
+    </message>
+    <message>
+        <source>There is no mask yet. Choose a pattern at Limit, or draw an area.</source>
+        <translation>Noch gibt es keine Maske. Beim Begrenzen ein Muster wählen oder eine Fläche zeichnen.</translation>
+    </message>
+    <message>
+        <source>Set the first hue and width of patterns, turn the mask, choose what it keeps on a new wheel</source>
+        <translation>Ersten Farbton und Breite der Muster setzen, die Maske drehen, wählen, was sie in einem neuen Farbkreis behält</translation>
+    </message>
 </context>
 <context>
     <name>zc::PhotoIntake</name>
@@ -6005,10 +6303,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Foto als Vorlage</translation>
     </message>
     <message>
-        <source>No photo yet. Drop a photo here, paste one, or press Ctrl+Shift+O to add one.</source>
-        <translation>Noch kein Foto. Ein Foto hier ablegen, einfügen oder mit Strg+Umschalt+O hinzufügen.</translation>
-    </message>
-    <message>
         <source>%1, %2 × %3 pixels</source>
         <translation>%1, %2 × %3 Pixel</translation>
     </message>
@@ -6031,6 +6325,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Draw a region on the photo first.</source>
         <translation>Zuerst einen Ausschnitt auf dem Foto zeichnen.</translation>
+    </message>
+    <message>
+        <source>Look at a photo here, pick its colors, take a palette from it. Drop one, paste one, or add it.</source>
+        <translation>Hier ein Foto ansehen, Farben darin wählen, eine Palette daraus nehmen. Eines ablegen, einfügen oder hinzufügen.</translation>
     </message>
 </context>
 <context>
@@ -6211,6 +6509,37 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Nothing was changed, because the change would damage the piece. %1</source>
         <translation>Nichts wurde geändert, weil die Änderung das Werk beschädigt hätte. %1</translation>
+    </message>
+</context>
+<context>
+    <name>zc::PlaceGroup</name>
+    <message>
+        <source>Hue</source>
+        <translation>Farbton</translation>
+    </message>
+    <message>
+        <source>Hue on the wheel</source>
+        <translation>Farbton im Farbkreis</translation>
+    </message>
+    <message>
+        <source>Saturation</source>
+        <translation>Sättigung</translation>
+    </message>
+    <message>
+        <source>Saturation on the wheel</source>
+        <translation>Sättigung auf dem Farbkreis</translation>
+    </message>
+    <message>
+        <source>Value</source>
+        <translation>Tonwert</translation>
+    </message>
+    <message>
+        <source>Value: true lightness, L*</source>
+        <translation>Tonwert: wahre Helligkeit, L*</translation>
+    </message>
+    <message>
+        <source>%1: type, scroll or drag, with Shift in tens, with Alt in tenths</source>
+        <translation>%1: eingeben, drehen oder ziehen, mit Umschalt in Zehnern, mit Alt in Zehnteln</translation>
     </message>
 </context>
 <context>
@@ -6405,6 +6734,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Replace all of them in one step; the set before it is saved as a version</source>
         <translation>Alle in einem Schritt ersetzen; der Satz davor wird als Version gespeichert</translation>
     </message>
+    <message>
+        <source>Choose a press first.</source>
+        <translation>Zuerst einen Druck wählen.</translation>
+    </message>
+    <message>
+        <source>Choose a press and tick &quot;show as printed&quot; first.</source>
+        <translation>Zuerst einen Druck wählen und &quot;wie gedruckt zeigen&quot; ankreuzen.</translation>
+    </message>
 </context>
 <context>
     <name>zc::PressReader</name>
@@ -6495,6 +6832,10 @@ in der Maske %1 %</translation>
         <source>Values and key of the photo</source>
         <translation>Tonwerte und Tonart des Fotos</translation>
     </message>
+    <message>
+        <source>There is no mask in use. Make one at Limit.</source>
+        <translation>Keine Maske ist in Gebrauch. Beim Begrenzen eine anlegen.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ReadoutPanel</name>
@@ -6551,20 +6892,8 @@ in der Maske %1 %</translation>
         <translation>%1 %2, %3 bis %4: eingeben, drehen oder ziehen</translation>
     </message>
     <message>
-        <source>Add readout</source>
-        <translation>Anzeige hinzufügen</translation>
-    </message>
-    <message>
         <source>Remove readout</source>
         <translation>Anzeige entfernen</translation>
-    </message>
-    <message>
-        <source>Show the color in one more color space</source>
-        <translation>Die Farbe in einem weiteren Farbraum zeigen</translation>
-    </message>
-    <message>
-        <source>Remove the last readout</source>
-        <translation>Die letzte Anzeige entfernen</translation>
     </message>
     <message>
         <source>Ink on the press chosen at Share. Click to choose another color space.</source>
@@ -6573,6 +6902,10 @@ in der Maske %1 %</translation>
     <message>
         <source>%1: %2. Click to choose another color space.</source>
         <translation>%1: %2. Klick wählt einen anderen Farbraum.</translation>
+    </message>
+    <message>
+        <source>Choose a press at Share first: ink is read through it.</source>
+        <translation>Zuerst beim Teilen einen Druck wählen: der Farbauftrag gilt für ihn.</translation>
     </message>
 </context>
 <context>
@@ -6656,6 +6989,18 @@ in der Maske %1 %</translation>
     <message>
         <source>No mask of this kind holds that much. This one holds the most, %1 %.</source>
         <translation>So viel fasst keine Maske dieser Art. Diese fasst am meisten, %1 %.</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Optionen</translation>
+    </message>
+    <message>
+        <source>Choose how much of the photo the mask holds, and its shape</source>
+        <translation>Wählen, wie viel vom Foto die Maske enthält, und ihre Form</translation>
+    </message>
+    <message>
+        <source>Add a photo at Observe first.</source>
+        <translation>Zuerst beim Ansehen ein Foto hinzufügen.</translation>
     </message>
 </context>
 <context>
@@ -6767,6 +7112,10 @@ in der Maske %1 %</translation>
         <source>%1° further: %2. Click to use it, Ctrl+click to add it to the set; on the rim of the wheel it can be dragged.</source>
         <translation>%1° weiter: %2. Klick verwendet sie, Strg+Klick fügt sie zum Satz hinzu; am Rand des Farbkreises lässt sie sich ziehen.</translation>
     </message>
+    <message>
+        <source>Hide related colors</source>
+        <translation>Verwandte Farben ausblenden</translation>
+    </message>
 </context>
 <context>
     <name>zc::ReportPanel</name>
@@ -6775,63 +7124,8 @@ in der Maske %1 %</translation>
         <translation>Abstufung ändern</translation>
     </message>
     <message>
-        <source>Merge near-duplicates</source>
-        <translation>Beinahe-Doppelte vereinen</translation>
-    </message>
-    <message>
-        <source>%1 swatches near %2 are near-duplicates</source>
-        <translation>%1 Farbfelder nahe %2 sind Beinahe-Doppelte</translation>
-    </message>
-    <message>
-        <source>%1: %2 gaps</source>
-        <translation>%1: %2 Lücken</translation>
-    </message>
-    <message>
-        <source>%1: gap between %2 and %3</source>
-        <translation>%1: Lücke zwischen %2 und %3</translation>
-    </message>
-    <message>
-        <source>Fill gap</source>
-        <translation>Lücke füllen</translation>
-    </message>
-    <message>
-        <source>%1 is outside the mask</source>
-        <translation>%1 liegt außerhalb der Maske</translation>
-    </message>
-    <message>
-        <source>%1 swatches are outside the mask</source>
-        <translation>%1 Farbfelder liegen außerhalb der Maske</translation>
-    </message>
-    <message>
-        <source>%1: %2 swatches look like others</source>
-        <translation>%1: %2 Farbfelder sehen anderen gleich</translation>
-    </message>
-    <message>
-        <source>%1: %2 and %3 look alike</source>
-        <translation>%1: %2 und %3 sehen gleich aus</translation>
-    </message>
-    <message>
-        <source>%1 more clusters of near-duplicates</source>
-        <translation>%1 weitere Gruppen von Beinahe-Doppelten</translation>
-    </message>
-    <message>
         <source>Select: %1</source>
         <translation>Auswählen: %1</translation>
-    </message>
-    <message>
-        <source>One by one: %1</source>
-        <translation>Eines nach dem anderen: %1</translation>
-    </message>
-    <message>
-        <source>%1 to look at</source>
-        <translation>%1 anzusehen</translation>
-    </message>
-    <message numerus="yes">
-        <source>gaps in %n more families</source>
-        <translation>
-            <numerusform>Lücken in %n weiteren Familie</numerusform>
-            <numerusform>Lücken in %n weiteren Familien</numerusform>
-        </translation>
     </message>
     <message>
         <source>Limits</source>
@@ -6914,80 +7208,8 @@ in der Maske %1 %</translation>
         <translation>Ein Farbfeld mit mindestens diesem Abstand (CIEDE2000) zur nächsten Farbe der Maske gilt als außerhalb</translation>
     </message>
     <message>
-        <source>%1 and %2 are near-duplicates, they differ by %3</source>
-        <translation>%1 und %2 sind fast gleich, Abstand %3</translation>
-    </message>
-    <message>
-        <source>Merge them</source>
-        <translation>Vereinen</translation>
-    </message>
-    <message>
-        <source>Add one at %1</source>
-        <translation>Eines bei %1 hinzufügen</translation>
-    </message>
-    <message>
-        <source>Move it inside</source>
-        <translation>Hineinholen</translation>
-    </message>
-    <message>
-        <source>Move all inside</source>
-        <translation>Alle hineinholen</translation>
-    </message>
-    <message>
-        <source>Move into mask</source>
-        <translation>In die Maske holen</translation>
-    </message>
-    <message>
-        <source>%1 and %2 read as one value when you squint</source>
-        <translation>%1 und %2 wirken mit zugekniffenen Augen wie ein Tonwert</translation>
-    </message>
-    <message>
-        <source>%1 swatches at value %2 read as one when you squint</source>
-        <translation>%1 Farbfelder bei Tonwert %2 wirken mit zugekniffenen Augen wie eines</translation>
-    </message>
-    <message>
-        <source>Separate by %1 values</source>
-        <translation>Um %1 Tonwerte trennen</translation>
-    </message>
-    <message>
-        <source>Separate ends by %1 values</source>
-        <translation>Enden um %1 Tonwerte trennen</translation>
-    </message>
-    <message>
-        <source>Separate values</source>
-        <translation>Tonwerte trennen</translation>
-    </message>
-    <message>
-        <source>Separate in value</source>
-        <translation>Im Tonwert trennen</translation>
-    </message>
-    <message>
-        <source>Separate for color vision</source>
-        <translation>Für anderes Farbsehen trennen</translation>
-    </message>
-    <message>
-        <source>%1 more values read as one when you squint</source>
-        <translation>%1 weitere Tonwerte wirken mit zugekniffenen Augen wie einer</translation>
-    </message>
-    <message>
         <source>Show</source>
         <translation>Zeigen</translation>
-    </message>
-    <message>
-        <source>See</source>
-        <translation>Ansehen</translation>
-    </message>
-    <message>
-        <source>Show all colors as with this color vision: %1</source>
-        <translation>Alle Farben wie bei diesem Farbsehen zeigen: %1</translation>
-    </message>
-    <message>
-        <source>Hide</source>
-        <translation>Verbergen</translation>
-    </message>
-    <message>
-        <source>Show all</source>
-        <translation>Alle zeigen</translation>
     </message>
     <message>
         <source>The set is empty. Add swatches at Pick, with Ctrl+L, to see a report here.</source>
@@ -7017,6 +7239,37 @@ in der Maske %1 %</translation>
         <source>%1 compared with %2: difference %3 (CIEDE2000), in value %4</source>
         <translation>%1 verglichen mit %2: Abstand %3 (CIEDE2000), im Tonwert %4</translation>
     </message>
+    <message numerus="yes">
+        <source>%n things to look at, the most important first</source>
+        <translation>
+            <numerusform>%n Sache anzusehen</numerusform>
+            <numerusform>%n Sachen anzusehen, die wichtigste zuerst</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation>Mehr</translation>
+    </message>
+    <message>
+        <source>Select the swatches, see them one by one or as others see them: %1</source>
+        <translation>Die Farbfelder auswählen, einzeln oder mit anderem Farbsehen ansehen: %1</translation>
+    </message>
+    <message>
+        <source>More: %1</source>
+        <translation>Mehr: %1</translation>
+    </message>
+    <message>
+        <source>Select swatches</source>
+        <translation>Farbfelder auswählen</translation>
+    </message>
+    <message>
+        <source>See with %1</source>
+        <translation>Ansehen mit %1</translation>
+    </message>
+    <message>
+        <source>Show one by one</source>
+        <translation>Einzeln zeigen</translation>
+    </message>
 </context>
 <context>
     <name>zc::RowsView</name>
@@ -7033,8 +7286,16 @@ in der Maske %1 %</translation>
         <translation>Ein Farbfeld auf einen freien Platz ziehen, auf ein anderes zum Tauschen, oder zwischen zwei zum Einfügen. Klick wählt aus, Doppelklick verwendet die Farbe.</translation>
     </message>
     <message>
-        <source>No families yet. Press Ctrl+L to add the current color, or Ctrl+Shift+L to add a family.</source>
-        <translation>Noch keine Familien. Strg+L fügt die aktuelle Farbe hinzu, Strg+Umschalt+L eine Familie.</translation>
+        <source>Add current color</source>
+        <translation>Aktuelle Farbe hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the current color to the set (Ctrl+L)</source>
+        <translation>Die aktuelle Farbe zum Satz hinzufügen (Strg+L)</translation>
+    </message>
+    <message>
+        <source>The set in rows, a family to a row, with free places and gaps. It is empty.</source>
+        <translation>Der Satz in Reihen, je Familie eine, mit freien Plätzen und Lücken. Er ist leer.</translation>
     </message>
 </context>
 <context>
@@ -7125,6 +7386,33 @@ in der Maske %1 %</translation>
     <message>
         <source>Saved %1 to the shelf from &quot;%2&quot;; %3 were already there.</source>
         <translation>%1 aus &quot;%2&quot; ins Regal gestellt; %3 waren schon da.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::SetGroup</name>
+    <message>
+        <source>Choose the family that colors are added to</source>
+        <translation>Die Familie wählen, zu der Farben hinzukommen</translation>
+    </message>
+    <message>
+        <source>Add to set</source>
+        <translation>Zum Satz hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the current color to the chosen family (Ctrl+L)</source>
+        <translation>Die aktuelle Farbe zur gewählten Familie hinzufügen (Strg+L)</translation>
+    </message>
+    <message>
+        <source>Adding a color makes the first family</source>
+        <translation>Die erste Farbe legt die erste Familie an</translation>
+    </message>
+    <message>
+        <source>to %1</source>
+        <translation>zu %1</translation>
+    </message>
+    <message>
+        <source>to a new family</source>
+        <translation>zu einer neuen Familie</translation>
     </message>
 </context>
 <context>
@@ -7365,6 +7653,10 @@ in der Maske %1 %</translation>
         <source>No versions yet. Save the set as it is now; then you can change it freely.</source>
         <translation>Noch keine Versionen. Den Satz speichern, wie er jetzt ist; dann lässt er sich frei ändern.</translation>
     </message>
+    <message>
+        <source>Remove the chosen version of the set</source>
+        <translation>Die gewählte Version des Satzes entfernen</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShareDesk</name>
@@ -7435,6 +7727,14 @@ in der Maske %1 %</translation>
     <message>
         <source>Show the next page (Page Down)</source>
         <translation>Die nächste Seite zeigen (Bild ab)</translation>
+    </message>
+    <message>
+        <source>This is the first page.</source>
+        <translation>Das ist die erste Seite.</translation>
+    </message>
+    <message>
+        <source>This is the last page.</source>
+        <translation>Das ist die letzte Seite.</translation>
     </message>
 </context>
 <context>
@@ -7704,10 +8004,6 @@ in der Maske %1 %</translation>
         <translation>Auf dem Blatt</translation>
     </message>
     <message>
-        <source>on</source>
-        <translation>an</translation>
-    </message>
-    <message>
         <source>Swatches</source>
         <translation>Farbfelder</translation>
     </message>
@@ -7744,14 +8040,6 @@ in der Maske %1 %</translation>
         <translation>Rand, 5 bis 40 Millimeter</translation>
     </message>
     <message>
-        <source> mm margin</source>
-        <translation> mm Rand</translation>
-    </message>
-    <message>
-        <source> wheel value</source>
-        <translation> Wert im Kreis</translation>
-    </message>
-    <message>
         <source>vivid</source>
         <translation>leuchtend</translation>
     </message>
@@ -7784,32 +8072,12 @@ in der Maske %1 %</translation>
         <translation>Die Vorlage wie beim Probieren zeigen, jedes Pixel in seinem Farbfeld</translation>
     </message>
     <message>
-        <source>Show this part on the sheet</source>
-        <translation>Diesen Teil auf dem Blatt zeigen</translation>
-    </message>
-    <message>
         <source>Move up</source>
         <translation>Nach oben</translation>
     </message>
     <message>
         <source>Move down</source>
         <translation>Nach unten</translation>
-    </message>
-    <message>
-        <source>Move up: %1</source>
-        <translation>Nach oben: %1</translation>
-    </message>
-    <message>
-        <source>Move down: %1</source>
-        <translation>Nach unten: %1</translation>
-    </message>
-    <message>
-        <source>Move this part up</source>
-        <translation>Diesen Teil nach oben setzen</translation>
-    </message>
-    <message>
-        <source>Move this part down</source>
-        <translation>Diesen Teil nach unten setzen</translation>
     </message>
     <message>
         <source>Show the swatches in one row by value, not family by family</source>
@@ -7862,6 +8130,38 @@ in der Maske %1 %</translation>
     <message>
         <source>Save the sheet as PNG at 300 pixels per inch, one file for each page</source>
         <translation>Das Blatt als PNG mit 300 Pixeln je Zoll speichern, eine Datei je Seite</translation>
+    </message>
+    <message>
+        <source>Parts of the sheet</source>
+        <translation>Teile des Blatts</translation>
+    </message>
+    <message>
+        <source>Tick what is shown on the sheet; drag a part to move it</source>
+        <translation>Ankreuzen, was auf dem Blatt steht; ein Teil lässt sich ziehen</translation>
+    </message>
+    <message>
+        <source>Move the chosen part up</source>
+        <translation>Den gewählten Teil nach oben setzen</translation>
+    </message>
+    <message>
+        <source>Move the chosen part down</source>
+        <translation>Den gewählten Teil nach unten setzen</translation>
+    </message>
+    <message>
+        <source>Margin</source>
+        <translation>Rand</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>Wheel at value</source>
+        <translation>Farbkreis bei Tonwert</translation>
+    </message>
+    <message>
+        <source>On the vivid wheel each hue has a value of its own.</source>
+        <translation>Im leuchtenden Farbkreis hat jeder Farbton seinen eigenen Tonwert.</translation>
     </message>
 </context>
 <context>
@@ -7957,6 +8257,18 @@ in der Maske %1 %</translation>
     <message>
         <source>Turn on/off</source>
         <translation>Ein/aus</translation>
+    </message>
+    <message>
+        <source>The piece has nothing to save there yet.</source>
+        <translation>Das Werk hat dafür noch nichts zu speichern.</translation>
+    </message>
+    <message>
+        <source>Choose one from the list first.</source>
+        <translation>Zuerst etwas aus der Liste wählen.</translation>
+    </message>
+    <message>
+        <source>Choose one of your own first; what came with the program stays as it is.</source>
+        <translation>Zuerst etwas Eigenes wählen; was mit dem Programm kam, bleibt, wie es ist.</translation>
     </message>
 </context>
 <context>
@@ -8130,16 +8442,32 @@ in der Maske %1 %</translation>
         <translation>Noch keine Farbfelder. Im Hauptfenster hinzufügen.</translation>
     </message>
     <message>
-        <source>No swatches yet. Pick a color, then press Ctrl+L to add it.</source>
-        <translation>Noch keine Farbfelder. Eine Farbe wählen, dann mit Strg+L hinzufügen.</translation>
-    </message>
-    <message>
         <source>Ramp, step %1: %2</source>
         <translation>Farbreihe, Stufe %1: %2</translation>
     </message>
     <message>
         <source>Add to set</source>
         <translation>Zum Satz hinzufügen</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>The set by value: light colors stand high, dark ones low. It is empty.</source>
+        <translation>Der Satz nach Tonwert: helle Farben stehen oben, dunkle unten. Er ist leer.</translation>
+    </message>
+    <message>
+        <source>Add current color</source>
+        <translation>Aktuelle Farbe hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the current color to the set (Ctrl+L)</source>
+        <translation>Die aktuelle Farbe zum Satz hinzufügen (Strg+L)</translation>
+    </message>
+    <message>
+        <source>Drag up or down to move all selected swatches in value.</source>
+        <translation>Nach oben oder unten ziehen verschiebt alle ausgewählten Farbfelder im Tonwert.</translation>
     </message>
 </context>
 <context>
@@ -8424,6 +8752,10 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <source>Spacing</source>
         <translation>Abstand</translation>
     </message>
+    <message>
+        <source>There is no mask in use. Make one at Limit.</source>
+        <translation>Keine Maske ist in Gebrauch. Beim Begrenzen eine anlegen.</translation>
+    </message>
 </context>
 <context>
     <name>zc::StripView</name>
@@ -8459,14 +8791,22 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <translation>%1 %2</translation>
     </message>
     <message>
-        <source>Add these %1 as a family</source>
-        <translation>Diese als Familie hinzufügen: %1</translation>
-    </message>
-    <message>
         <source>
 Click to use the color, Ctrl+click to add it to the set.</source>
         <translation>
 Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the tints, tones or shades of the current color as a family</source>
+        <translation>Aufhellungen, Vergrauungen oder Abdunkelungen der aktuellen Farbe als Familie hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add %1</source>
+        <translation>%1 hinzufügen</translation>
     </message>
 </context>
 <context>
@@ -8511,10 +8851,6 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <translation>Tonwert</translation>
     </message>
     <message>
-        <source>Chroma</source>
-        <translation>Buntheit</translation>
-    </message>
-    <message>
         <source>Hue</source>
         <translation>Farbton</translation>
     </message>
@@ -8545,6 +8881,10 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>At value %1 the saturation was reduced to what exists.</source>
         <translation>Bei Tonwert %1 wurde die Sättigung auf das verringert, was es gibt.</translation>
+    </message>
+    <message>
+        <source>Saturation</source>
+        <translation>Sättigung</translation>
     </message>
 </context>
 <context>
@@ -8580,6 +8920,10 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Take palette</source>
         <translation>Palette nehmen</translation>
+    </message>
+    <message>
+        <source>Add a photo first.</source>
+        <translation>Zuerst ein Foto hinzufügen.</translation>
     </message>
 </context>
 <context>
@@ -8666,6 +9010,14 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <source>No results yet. Take palette finds colors and pins them to the photo.</source>
         <translation>Noch keine Ergebnisse. &quot;Palette nehmen&quot; findet Farben und heftet sie ans Foto.</translation>
     </message>
+    <message>
+        <source>There are no results. Press Take palette first.</source>
+        <translation>Es gibt keine Ergebnisse. Zuerst die Palette nehmen.</translation>
+    </message>
+    <message>
+        <source>Click one of the results on the photo first.</source>
+        <translation>Zuerst eines der Ergebnisse auf dem Foto anklicken.</translation>
+    </message>
 </context>
 <context>
     <name>zc::Taking</name>
@@ -8700,72 +9052,24 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
 <context>
     <name>zc::Tray</name>
     <message>
-        <source>Current color as hex</source>
-        <translation>Aktuelle Farbe als Hex</translation>
+        <source>More</source>
+        <translation>Mehr</translation>
     </message>
     <message>
-        <source>Type a color as #rrggbb or #rgb and press Enter</source>
-        <translation>Eine Farbe als #rrggbb oder #rgb eingeben, dann die Eingabetaste</translation>
+        <source>Add readouts, show related colors, fold or unfold the tray</source>
+        <translation>Anzeigen hinzufügen, verwandte Farben zeigen, die Ablage zu- oder aufklappen</translation>
     </message>
     <message>
-        <source>Copy</source>
-        <translation>Kopieren</translation>
+        <source>Add readout</source>
+        <translation>Anzeige hinzufügen</translation>
     </message>
     <message>
-        <source>Copy the color as hex (Ctrl+Shift+C)</source>
-        <translation>Die Farbe als Hex kopieren (Strg+Umschalt+C)</translation>
+        <source>Related colors</source>
+        <translation>Verwandte Farben</translation>
     </message>
     <message>
-        <source>Hue on the wheel</source>
-        <translation>Farbton auf dem Farbkreis</translation>
-    </message>
-    <message>
-        <source>Saturation on the wheel</source>
-        <translation>Sättigung auf dem Farbkreis</translation>
-    </message>
-    <message>
-        <source> value</source>
-        <translation> Tonwert</translation>
-    </message>
-    <message>
-        <source>step %1 of %2, %3</source>
-        <translation>Stufe %1 von %2, %3</translation>
-    </message>
-    <message>
-        <source>, does not print</source>
-        <translation>, nicht druckbar</translation>
-    </message>
-    <message>
-        <source>Value: true lightness, L*</source>
-        <translation>Tonwert: wahre Helligkeit, L*</translation>
-    </message>
-    <message>
-        <source>%1: type, scroll or drag, with Shift in tens, with Alt in tenths</source>
-        <translation>%1: eingeben, drehen oder ziehen, mit Umschalt in Zehnern, mit Alt in Zehnteln</translation>
-    </message>
-    <message>
-        <source>Add to set</source>
-        <translation>Zum Satz hinzufügen</translation>
-    </message>
-    <message>
-        <source>Add the current color to the chosen family (Ctrl+L)</source>
-        <translation>Die aktuelle Farbe zur gewählten Familie hinzufügen (Strg+L)</translation>
-    </message>
-    <message>
-        <source>copy every pick</source>
-        <translation>jede Wahl kopieren</translation>
-    </message>
-    <message>
-        <source>to %1</source>
-        <translation>zu %1</translation>
-    </message>
-    <message>
-        <source>to a new family</source>
-        <translation>zu einer neuen Familie</translation>
-    </message>
-    <message>
-        <source>Copy every picked color to the clipboard, as %1 (Ctrl+H)</source>
-        <translation>Jede gewählte Farbe in die Zwischenablage kopieren, als %1 (Strg+H)</translation>
+        <source>Fold tray</source>
+        <translation>Ablage zusammenklappen</translation>
     </message>
 </context>
 <context>
@@ -9018,6 +9322,26 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <source>; wanted: %1, %2 and %3.</source>
         <translation>; gewünscht: %1, %2 und %3.</translation>
     </message>
+    <message>
+        <source>Add photo</source>
+        <translation>Foto hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add a photo or a drawing to the piece, to see it in the set</source>
+        <translation>Dem Werk ein Foto oder eine Zeichnung hinzufügen, um sie im Satz zu sehen</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Optionen</translation>
+    </message>
+    <message>
+        <source>Compare two, squint, cut into areas, save the picture</source>
+        <translation>Zwei vergleichen, blinzeln, in Flächen teilen, das Bild speichern</translation>
+    </message>
+    <message>
+        <source>Colors of</source>
+        <translation>Farben von</translation>
+    </message>
 </context>
 <context>
     <name>zc::TryMenu</name>
@@ -9219,10 +9543,6 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <translation>Klick verwendet die Farbe des Farbfelds. Die Kante ziehen; Leertaste tauscht ihre Seiten. Ein Farbfeld auf eine Fläche ziehen, um es zu binden.</translation>
     </message>
     <message>
-        <source>No picture yet. Add a photo, a flat drawing or a canvas at Observe to see it in the set.</source>
-        <translation>Noch kein Bild. Beim Ansehen ein Foto, eine flache Zeichnung oder eine Leinwand hinzufügen, um es im Satz zu sehen.</translation>
-    </message>
-    <message>
         <source>%1: click to use the color</source>
         <translation>%1: Klick verwendet die Farbe</translation>
     </message>
@@ -9233,6 +9553,10 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Swap sides</source>
         <translation>Seiten tauschen</translation>
+    </message>
+    <message>
+        <source>See a photo, a flat drawing or your canvas in the colors of the set, before a stroke is painted.</source>
+        <translation>Ein Foto, eine flache Zeichnung oder die Leinwand in den Farben des Satzes sehen, bevor ein Strich gemalt ist.</translation>
     </message>
 </context>
 <context>
@@ -9288,12 +9612,24 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <translation>Unter Sätze Versionen abhaken, um sie mit dem Satz zu vergleichen.</translation>
     </message>
     <message>
-        <source>No versions yet. Save one under Sets, change the set, and compare both here.</source>
-        <translation>Noch keine Versionen. Unter Sätze eine speichern, den Satz ändern und hier beide vergleichen.</translation>
-    </message>
-    <message>
         <source>Restore version</source>
         <translation>Version wiederherstellen</translation>
+    </message>
+    <message>
+        <source>Save version</source>
+        <translation>Version speichern</translation>
+    </message>
+    <message>
+        <source>Save the set as it is now as its first version</source>
+        <translation>Den Satz, wie er jetzt ist, als erste Version speichern</translation>
+    </message>
+    <message>
+        <source>version %1</source>
+        <translation>Version %1</translation>
+    </message>
+    <message>
+        <source>Save the set as a version, change the set, and compare both here.</source>
+        <translation>Den Satz als Version speichern, ihn ändern und hier beide vergleichen.</translation>
     </message>
 </context>
 <context>
@@ -9413,6 +9749,14 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Show the whole window at %1 percent</source>
         <translation>Das ganze Fenster mit %1 Prozent zeigen</translation>
+    </message>
+    <message>
+        <source>&amp;Fold tray</source>
+        <translation>Ablage &amp;zusammenklappen</translation>
+    </message>
+    <message>
+        <source>Show the current color, wells and Add to set in one row</source>
+        <translation>Aktuelle Farbe, Näpfe und Zum Satz hinzufügen in einer Zeile zeigen</translation>
     </message>
 </context>
 <context>
@@ -9555,6 +9899,14 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>at value %1</source>
         <translation>bei Tonwert %1</translation>
+    </message>
+    <message>
+        <source>Choose which hues face each other, and how saturation is measured</source>
+        <translation>Wählen, welche Farbtöne sich gegenüberliegen und wie Sättigung gemessen wird</translation>
+    </message>
+    <message>
+        <source>Wheel: %1</source>
+        <translation>Farbkreis: %1</translation>
     </message>
 </context>
 <context>

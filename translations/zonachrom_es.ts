@@ -297,14 +297,6 @@
         <translation>%1, %2, valor %3</translation>
     </message>
     <message>
-        <source>%1 surround</source>
-        <translation>Entorno %1</translation>
-    </message>
-    <message>
-        <source>Use the %1 surround</source>
-        <translation>Usar el entorno %1</translation>
-    </message>
-    <message>
         <source>here</source>
         <translation>aquí</translation>
     </message>
@@ -688,6 +680,192 @@ llevado a la máscara</translation>
     <message>
         <source>Down</source>
         <translation>Abajo</translation>
+    </message>
+</context>
+<context>
+    <name>Report</name>
+    <message>
+        <source>%1 and %2 are near-duplicates, they differ by %3</source>
+        <translation>%1 y %2 son casi iguales, difieren en %3</translation>
+    </message>
+    <message>
+        <source>%1 swatches near %2 are near-duplicates</source>
+        <translation>%1 muestras cerca de %2 son casi duplicados</translation>
+    </message>
+    <message>
+        <source>%1 swatches are near-duplicates</source>
+        <translation>%1 muestras son casi duplicados</translation>
+    </message>
+    <message>
+        <source>%1: gap between %2 and %3</source>
+        <translation>%1: hueco entre %2 y %3</translation>
+    </message>
+    <message>
+        <source>%1: %2 gaps</source>
+        <translation>%1: %2 huecos</translation>
+    </message>
+    <message>
+        <source>%1 gaps between neighbors</source>
+        <translation>%1 huecos entre vecinas</translation>
+    </message>
+    <message>
+        <source>At %1 values, hues read as one</source>
+        <translation>En %1 valores los tonos se leen como uno</translation>
+    </message>
+    <message>
+        <source>%1 and %2 read as one value</source>
+        <translation>%1 y %2 se leen como un solo valor</translation>
+    </message>
+    <message>
+        <source>%1 swatches at value %2 read as one</source>
+        <translation>%1 muestras a valor %2 se leen como una</translation>
+    </message>
+    <message>
+        <source>%1: %2 and %3 look alike</source>
+        <translation>%1: %2 y %3 se ven iguales</translation>
+    </message>
+    <message>
+        <source>%1: %2 pairs look alike</source>
+        <translation>%1: %2 pares parecen iguales</translation>
+    </message>
+    <message>
+        <source>%1 from value %2 to %3</source>
+        <translation>%1 de valor %2 a %3</translation>
+    </message>
+    <message>
+        <source>%1 by %2 (CIEDE2000)</source>
+        <translation>%1 en %2 (CIEDE2000)</translation>
+    </message>
+    <message>
+        <source>Moves %1</source>
+        <translation>Mueve %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>Moves %n swatches, by %1 in value at most</source>
+        <translation>
+            <numerusform>Mueve %n muestra, como mucho %1 en valor</numerusform>
+            <numerusform>Mueve %n muestras, como mucho %1 en valor</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Moves %n swatches, by %1 (CIEDE2000) at most</source>
+        <translation>
+            <numerusform>Mueve %n muestra, como mucho %1 (CIEDE2000)</numerusform>
+            <numerusform>Mueve %n muestras, como mucho %1 (CIEDE2000)</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 is outside the mask</source>
+        <translation>%1 está fuera de la máscara</translation>
+    </message>
+    <message>
+        <source>%1 swatches are outside the mask</source>
+        <translation>%1 muestras están fuera de la máscara</translation>
+    </message>
+    <message>
+        <source>They differ by less than %1 (CIEDE2000): one would do.</source>
+        <translation>Difieren en menos de %1 (CIEDE2000): bastaría una.</translation>
+    </message>
+    <message>
+        <source>Neighbors of a family lie more than %1 values apart.</source>
+        <translation>Las vecinas de una familia distan más de %1 valores.</translation>
+    </message>
+    <message>
+        <source>For eyes that lack a kind of cone. A difference in value is seen by everyone.</source>
+        <translation>Para ojos a los que les falta un tipo de cono. Una diferencia de valor la ve cualquiera.</translation>
+    </message>
+    <message>
+        <source>When you squint, hue fades and only value is left: these shapes melt together.</source>
+        <translation>Con los ojos entornados el tono se apaga y solo queda el valor: estas formas se funden.</translation>
+    </message>
+    <message>
+        <source>Merge them</source>
+        <translation>Unirlas</translation>
+    </message>
+    <message>
+        <source>Merge all</source>
+        <translation>Unir todas</translation>
+    </message>
+    <message>
+        <source>Fill gap</source>
+        <translation>Llenar hueco</translation>
+    </message>
+    <message>
+        <source>Fill all gaps</source>
+        <translation>Llenar los huecos</translation>
+    </message>
+    <message>
+        <source>Move it inside</source>
+        <translation>Llevarla dentro</translation>
+    </message>
+    <message>
+        <source>Move all inside</source>
+        <translation>Llevarlas dentro</translation>
+    </message>
+    <message>
+        <source>Separate in value</source>
+        <translation>Separar en valor</translation>
+    </message>
+    <message>
+        <source>Separate all in value</source>
+        <translation>Separar todas en valor</translation>
+    </message>
+    <message>
+        <source>Separate all by %1 values</source>
+        <translation>Separar todas %1 valores</translation>
+    </message>
+    <message>
+        <source>Separate by %1 values</source>
+        <translation>Separar %1 valores</translation>
+    </message>
+    <message>
+        <source>Separate ends by %1 values</source>
+        <translation>Separar los extremos %1 valores</translation>
+    </message>
+    <message>
+        <source>Merge near-duplicates</source>
+        <translation>Unir casi duplicados</translation>
+    </message>
+    <message>
+        <source>Move into mask</source>
+        <translation>Llevar a la máscara</translation>
+    </message>
+    <message>
+        <source>Separate for color vision</source>
+        <translation>Separar para otra visión</translation>
+    </message>
+    <message>
+        <source>Separate values</source>
+        <translation>Separar valores</translation>
+    </message>
+    <message numerus="yes">
+        <source>Changes up to %n swatches.</source>
+        <translation>
+            <numerusform>Cambia hasta %n muestra.</numerusform>
+            <numerusform>Cambia hasta %n muestras.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Removes %1</source>
+        <translation>Quita %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>Removes %n swatches</source>
+        <translation>
+            <numerusform>Quita %n muestra</numerusform>
+            <numerusform>Quita %n muestras</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Adds a swatch at value %1</source>
+        <translation>Añade una muestra a valor %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>Adds %n swatches</source>
+        <translation>
+            <numerusform>Añade %n muestra</numerusform>
+            <numerusform>Añade %n muestras</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -2618,6 +2796,11 @@ llevado a la máscara</translation>
         <source>a warm and a cool of each</source>
         <translation>una cálida y una fría de cada</translation>
     </message>
+    <message>
+        <source>%1 %2 %3</source>
+        <extracomment>How a swatch is called in short: %1 chroma, which may be missing, %2 hue, %3 value.</extracomment>
+        <translation>%2 %1 %3</translation>
+    </message>
 </context>
 <context>
     <name>zc::AdjustPanel</name>
@@ -2708,6 +2891,10 @@ llevado a la máscara</translation>
         <source>Tint with current color</source>
         <translation>Teñir con el actual</translation>
     </message>
+    <message>
+        <source>Nothing is adjusted yet.</source>
+        <translation>Aún no se ajustó nada.</translation>
+    </message>
 </context>
 <context>
     <name>zc::AreaPanel</name>
@@ -2790,6 +2977,18 @@ llevado a la máscara</translation>
     <message>
         <source>Remove</source>
         <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>There is no area yet. Choose a pattern, or draw an area.</source>
+        <translation>Aún no hay área. Elige un patrón o dibuja un área.</translation>
+    </message>
+    <message>
+        <source>Remove mask</source>
+        <translation>Quitar máscara</translation>
+    </message>
+    <message>
+        <source>Remove the mask from the piece (Undo brings it back)</source>
+        <translation>Quitar la máscara de la obra (Deshacer la devuelve)</translation>
     </message>
 </context>
 <context>
@@ -2945,6 +3144,41 @@ llevado a la máscara</translation>
     <message>
         <source>Add to set</source>
         <translation>Añadir al conjunto</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ColorGroup</name>
+    <message>
+        <source>copy every pick</source>
+        <translation>copiar cada color</translation>
+    </message>
+    <message>
+        <source>Current color as hex</source>
+        <translation>Color actual como hex</translation>
+    </message>
+    <message>
+        <source>Type a color as #rrggbb or #rgb and press Enter</source>
+        <translation>Escribe un color como #rrggbb o #rgb y pulsa Entrar</translation>
+    </message>
+    <message>
+        <source>Copy</source>
+        <translation>Copiar</translation>
+    </message>
+    <message>
+        <source>Copy the color as hex (Ctrl+Shift+C)</source>
+        <translation>Copiar el color como hex (Ctrl+Mayús+C)</translation>
+    </message>
+    <message>
+        <source>step %1 of %2, %3</source>
+        <translation>paso %1 de %2, %3</translation>
+    </message>
+    <message>
+        <source>, does not print</source>
+        <translation>, no se imprime</translation>
+    </message>
+    <message>
+        <source>Copy every picked color to the clipboard, as %1 (Ctrl+H)</source>
+        <translation>Copiar al portapapeles cada color elegido, como %1 (Ctrl+H)</translation>
     </message>
 </context>
 <context>
@@ -3230,10 +3464,6 @@ llevado a la máscara</translation>
         <translation>Cambiar el &amp;nombre</translation>
     </message>
     <message>
-        <source>Rename the selected swatch, or the chosen family</source>
-        <translation>Dar otro nombre a la muestra seleccionada, o a la familia elegida</translation>
-    </message>
-    <message>
         <source>&amp;Delete swatches</source>
         <translation>&amp;Borrar muestras</translation>
     </message>
@@ -3364,6 +3594,10 @@ llevado a la máscara</translation>
     <message>
         <source>Swatches are renamed at Grade, on the staff, in rows or in the list. Show one of these first.</source>
         <translation>Las muestras se renombran en Graduar: en el pentagrama, en filas o en la lista. Muestra antes uno de ellos.</translation>
+    </message>
+    <message>
+        <source>Rename the swatch under the pointer, the selected one, or the chosen family</source>
+        <translation>Cambiar el nombre de la muestra bajo el puntero, de la seleccionada o de la familia elegida</translation>
     </message>
 </context>
 <context>
@@ -3621,28 +3855,12 @@ llevado a la máscara</translation>
 <context>
     <name>zc::GradeDesk</name>
     <message>
-        <source>staff</source>
-        <translation>pentagrama</translation>
-    </message>
-    <message>
         <source>Families as columns, height is value</source>
         <translation>Las familias son columnas, la altura es el valor</translation>
     </message>
     <message>
-        <source>rows</source>
-        <translation>filas</translation>
-    </message>
-    <message>
         <source>A compact grid with free places</source>
         <translation>Una cuadrícula compacta con sitios libres</translation>
-    </message>
-    <message>
-        <source>list</source>
-        <translation>lista</translation>
-    </message>
-    <message>
-        <source>versions</source>
-        <translation>versiones</translation>
     </message>
     <message>
         <source>Versions of the set side by side</source>
@@ -3689,10 +3907,6 @@ llevado a la máscara</translation>
         <translation>Busca un nombre o el hex más cercano</translation>
     </message>
     <message>
-        <source>Press Enter to select the swatches whose name has these letters, or the swatch nearest to a hex color</source>
-        <translation>Pulsa Intro para seleccionar las muestras cuyo nombre tiene estas letras, o la más cercana a un color hex</translation>
-    </message>
-    <message>
         <source>Report</source>
         <translation>Informe</translation>
     </message>
@@ -3727,6 +3941,38 @@ llevado a la máscara</translation>
     <message>
         <source>Size</source>
         <translation>Tamaño</translation>
+    </message>
+    <message>
+        <source>Press Enter to select the swatches whose name has these letters, or the swatch nearest to a hex color. The list shows only rows that have these letters.</source>
+        <translation>Pulsa Intro para seleccionar las muestras cuyo nombre tiene estas letras, o la más cercana a un color hex. La lista muestra solo las filas con estas letras.</translation>
+    </message>
+    <message>
+        <source>How the set is shown</source>
+        <translation>Cómo se muestra el conjunto</translation>
+    </message>
+    <message>
+        <source>Show the set on the staff, in rows, as a list, or beside its versions</source>
+        <translation>Mostrar el conjunto en el pentagrama, en filas, como lista o junto a sus versiones</translation>
+    </message>
+    <message>
+        <source>on the staff</source>
+        <translation>en el pentagrama</translation>
+    </message>
+    <message>
+        <source>in rows</source>
+        <translation>en filas</translation>
+    </message>
+    <message>
+        <source>as a list</source>
+        <translation>como lista</translation>
+    </message>
+    <message>
+        <source>beside its versions</source>
+        <translation>junto a sus versiones</translation>
+    </message>
+    <message>
+        <source>Shown</source>
+        <translation>Mostrado</translation>
     </message>
 </context>
 <context>
@@ -4210,6 +4456,18 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Import %1</source>
         <translation>Importar %1</translation>
     </message>
+    <message>
+        <source>There is no set to import into.</source>
+        <translation>No hay conjunto al que importar.</translation>
+    </message>
+    <message>
+        <source>None of these colors is in the set already.</source>
+        <translation>Ninguno de estos colores está ya en el conjunto.</translation>
+    </message>
+    <message>
+        <source>None of these colors is near one of the set.</source>
+        <translation>Ninguno de estos colores se acerca a uno del conjunto.</translation>
+    </message>
 </context>
 <context>
     <name>zc::KeptReference</name>
@@ -4260,6 +4518,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Close the reference at this desk (K)</source>
         <translation>Cerrar la referencia en esta mesa (K)</translation>
+    </message>
+    <message>
+        <source>Add a photo at Observe first.</source>
+        <translation>Añade antes una foto en Observar.</translation>
     </message>
 </context>
 <context>
@@ -4456,10 +4718,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
 <context>
     <name>zc::LimitDesk</name>
     <message>
-        <source>outline</source>
-        <translation>contorno</translation>
-    </message>
-    <message>
         <source>ellipse</source>
         <translation>elipse</translation>
     </message>
@@ -4528,14 +4786,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Añadir los colores de las esquinas de la máscara, al valor actual, como familia</translation>
     </message>
     <message>
-        <source>Remove mask</source>
-        <translation>Quitar máscara</translation>
-    </message>
-    <message>
-        <source>Remove the mask from the piece (Undo brings it back)</source>
-        <translation>Quitar la máscara de la obra (Deshacer la devuelve)</translation>
-    </message>
-    <message>
         <source>See the reference through the mask, or fit a mask to the reference</source>
         <translation>Ver la referencia con la máscara, o ajustar una máscara a ella</translation>
     </message>
@@ -4570,6 +4820,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>sector</source>
         <translation>sector</translation>
+    </message>
+    <message>
+        <source>There is no mask yet. Choose a pattern at Limit, or draw an area.</source>
+        <translation>Aún no hay máscara. Elige un patrón en Limitar o dibuja un área.</translation>
+    </message>
+    <message>
+        <source>free shape</source>
+        <translation>forma libre</translation>
     </message>
 </context>
 <context>
@@ -4682,14 +4940,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>El conjunto como lista</translation>
     </message>
     <message>
-        <source>Search the list</source>
-        <translation>Buscar en la lista</translation>
-    </message>
-    <message>
-        <source>Search name, family, note or hex</source>
-        <translation>Busca nombre, familia, nota o hex</translation>
-    </message>
-    <message>
         <source>Click a row to select it, double-click or press F2 to edit, click a heading to sort</source>
         <translation>Clic selecciona una fila, doble clic o F2 la edita, clic en un encabezado ordena</translation>
     </message>
@@ -4705,16 +4955,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Número de pasos de tono</translation>
     </message>
     <message>
-        <source>color</source>
-        <translation>color</translation>
-    </message>
-    <message>
         <source>The photo in color (C)</source>
         <translation>La foto en color (C)</translation>
-    </message>
-    <message>
-        <source>value</source>
-        <translation>valor</translation>
     </message>
     <message>
         <source>Greys of equal lightness (V)</source>
@@ -4723,10 +4965,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>A few flat tones; drag their limits on the value axis (F)</source>
         <translation>Unos pocos tonos planos; arrastra sus límites en el eje de valor (F)</translation>
-    </message>
-    <message>
-        <source>squint</source>
-        <translation>entornar</translation>
     </message>
     <message>
         <source>Blurred, as with eyes half shut (S)</source>
@@ -4757,24 +4995,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Buscar límites</translation>
     </message>
     <message>
-        <source>flat tones</source>
-        <translation>tonos planos</translation>
-    </message>
-    <message>
-        <source>tone steps</source>
-        <translation>pasos de tono</translation>
-    </message>
-    <message>
-        <source>through mask</source>
-        <translation>con la máscara</translation>
-    </message>
-    <message>
         <source>The photo through the mask; drag the edge between before and after (M)</source>
         <translation>La foto con la máscara; arrastra el borde entre antes y después (M)</translation>
-    </message>
-    <message>
-        <source>Show: %1</source>
-        <translation>Mostrar: %1</translation>
     </message>
     <message>
         <source>Find the best limits between the tones</source>
@@ -4783,6 +5005,38 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>How much the photo is blurred</source>
         <translation>Cuánto se desenfoca la foto</translation>
+    </message>
+    <message>
+        <source>Look at the photo</source>
+        <translation>Mirar la foto</translation>
+    </message>
+    <message>
+        <source>Look at the photo in color, in values or simplified. Each way has a key of its own.</source>
+        <translation>Mirar la foto en color, en valores o simplificada. Cada modo tiene su tecla.</translation>
+    </message>
+    <message>
+        <source>in color</source>
+        <translation>en color</translation>
+    </message>
+    <message>
+        <source>in values</source>
+        <translation>en valores</translation>
+    </message>
+    <message>
+        <source>in flat tones</source>
+        <translation>en tonos planos</translation>
+    </message>
+    <message>
+        <source>squinted</source>
+        <translation>entornada</translation>
+    </message>
+    <message>
+        <source>in tone steps</source>
+        <translation>en pasos de tono</translation>
+    </message>
+    <message>
+        <source>through the mask</source>
+        <translation>con la máscara</translation>
     </message>
 </context>
 <context>
@@ -4904,6 +5158,18 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>show</source>
         <translation>mostrar</translation>
+    </message>
+    <message>
+        <source>There is no mask yet. Choose a pattern at Limit, or draw an area.</source>
+        <translation>Aún no hay máscara. Elige un patrón en Limitar o dibuja un área.</translation>
+    </message>
+    <message>
+        <source>Choose whether the mask holds picks, warns, is only shown, or is off</source>
+        <translation>Elegir si la máscara retiene, avisa, solo se muestra o está apagada</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>ninguna</translation>
     </message>
 </context>
 <context>
@@ -5082,6 +5348,18 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>draw a line</source>
         <translation>trazar línea</translation>
     </message>
+    <message>
+        <source>Add two to four colors to the field first.</source>
+        <translation>Añade antes de dos a cuatro colores al campo.</translation>
+    </message>
+    <message>
+        <source>Click mixtures in the field first.</source>
+        <translation>Haz clic antes en mezclas del campo.</translation>
+    </message>
+    <message>
+        <source>Draw a line through the field first.</source>
+        <translation>Traza antes una línea por el campo.</translation>
+    </message>
 </context>
 <context>
     <name>zc::MixView</name>
@@ -5236,6 +5514,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Values</source>
         <translation>Valores</translation>
+    </message>
+    <message>
+        <source>Add a reference photo to the piece (Ctrl+Shift+O)</source>
+        <translation>Añadir una foto de referencia a la obra (Ctrl+Mayús+O)</translation>
     </message>
 </context>
 <context>
@@ -5728,6 +6010,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>of the colors within</source>
         <translation>de los colores hasta</translation>
     </message>
+    <message>
+        <source>There is no recipe yet. Put paints on the palette first.</source>
+        <translation>Aún no hay receta. Pon antes pinturas en la paleta.</translation>
+    </message>
 </context>
 <context>
     <name>zc::PairsPanel</name>
@@ -5978,6 +6264,18 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Make %1 mask</source>
         <translation>Hacer máscara: %1</translation>
     </message>
+    <message>
+        <source>More</source>
+        <translation>Más</translation>
+    </message>
+    <message>
+        <source>There is no mask yet. Choose a pattern at Limit, or draw an area.</source>
+        <translation>Aún no hay máscara. Elige un patrón en Limitar o dibuja un área.</translation>
+    </message>
+    <message>
+        <source>Set the first hue and width of patterns, turn the mask, choose what it keeps on a new wheel</source>
+        <translation>Fijar el primer tono y el ancho de los patrones, girar la máscara, elegir qué conserva en otro círculo</translation>
+    </message>
 </context>
 <context>
     <name>zc::PhotoIntake</name>
@@ -6005,10 +6303,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Foto de referencia</translation>
     </message>
     <message>
-        <source>No photo yet. Drop a photo here, paste one, or press Ctrl+Shift+O to add one.</source>
-        <translation>Aún sin foto. Suelta una aquí, pégala o pulsa Ctrl+Mayús+O para añadirla.</translation>
-    </message>
-    <message>
         <source>%1, %2 × %3 pixels</source>
         <translation>%1, %2 × %3 píxeles</translation>
     </message>
@@ -6031,6 +6325,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Draw a region on the photo first.</source>
         <translation>Dibuja antes una región en la foto.</translation>
+    </message>
+    <message>
+        <source>Look at a photo here, pick its colors, take a palette from it. Drop one, paste one, or add it.</source>
+        <translation>Mira aquí una foto, elige sus colores, saca de ella una paleta. Suéltala, pégala o añádela.</translation>
     </message>
 </context>
 <context>
@@ -6211,6 +6509,37 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Nothing was changed, because the change would damage the piece. %1</source>
         <translation>No se cambió nada, porque el cambio dañaría la obra. %1</translation>
+    </message>
+</context>
+<context>
+    <name>zc::PlaceGroup</name>
+    <message>
+        <source>Hue</source>
+        <translation>Tono</translation>
+    </message>
+    <message>
+        <source>Hue on the wheel</source>
+        <translation>Tono en el círculo</translation>
+    </message>
+    <message>
+        <source>Saturation</source>
+        <translation>Saturación</translation>
+    </message>
+    <message>
+        <source>Saturation on the wheel</source>
+        <translation>Saturación en el círculo</translation>
+    </message>
+    <message>
+        <source>Value</source>
+        <translation>Valor</translation>
+    </message>
+    <message>
+        <source>Value: true lightness, L*</source>
+        <translation>Valor: luminosidad fiel, L*</translation>
+    </message>
+    <message>
+        <source>%1: type, scroll or drag, with Shift in tens, with Alt in tenths</source>
+        <translation>%1: escribe, gira o arrastra, con Mayús de diez en diez, con Alt en décimas</translation>
     </message>
 </context>
 <context>
@@ -6405,6 +6734,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Replace all of them in one step; the set before it is saved as a version</source>
         <translation>Reemplazarlas todas en un paso; el conjunto anterior se guarda como versión</translation>
     </message>
+    <message>
+        <source>Choose a press first.</source>
+        <translation>Elige antes una imprenta.</translation>
+    </message>
+    <message>
+        <source>Choose a press and tick &quot;show as printed&quot; first.</source>
+        <translation>Elige antes una imprenta y marca &quot;mostrar como impreso&quot;.</translation>
+    </message>
 </context>
 <context>
     <name>zc::PressReader</name>
@@ -6495,6 +6832,10 @@ en la máscara %1 %</translation>
         <source>Values and key of the photo</source>
         <translation>Valores y clave de la foto</translation>
     </message>
+    <message>
+        <source>There is no mask in use. Make one at Limit.</source>
+        <translation>No hay máscara en uso. Haz una en Limitar.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ReadoutPanel</name>
@@ -6551,20 +6892,8 @@ en la máscara %1 %</translation>
         <translation>%1 %2, de %3 a %4: escribe, gira o arrastra</translation>
     </message>
     <message>
-        <source>Add readout</source>
-        <translation>Añadir lectura</translation>
-    </message>
-    <message>
         <source>Remove readout</source>
         <translation>Quitar lectura</translation>
-    </message>
-    <message>
-        <source>Show the color in one more color space</source>
-        <translation>Mostrar el color en un espacio más</translation>
-    </message>
-    <message>
-        <source>Remove the last readout</source>
-        <translation>Quitar la última lectura</translation>
     </message>
     <message>
         <source>Ink on the press chosen at Share. Click to choose another color space.</source>
@@ -6573,6 +6902,10 @@ en la máscara %1 %</translation>
     <message>
         <source>%1: %2. Click to choose another color space.</source>
         <translation>%1: %2. Clic para elegir otro espacio.</translation>
+    </message>
+    <message>
+        <source>Choose a press at Share first: ink is read through it.</source>
+        <translation>Elige antes una imprenta en Compartir: la tinta se lee con ella.</translation>
     </message>
 </context>
 <context>
@@ -6656,6 +6989,18 @@ en la máscara %1 %</translation>
     <message>
         <source>No mask of this kind holds that much. This one holds the most, %1 %.</source>
         <translation>Ninguna máscara de este tipo abarca tanto. Esta abarca lo máximo, %1 %.</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Opciones</translation>
+    </message>
+    <message>
+        <source>Choose how much of the photo the mask holds, and its shape</source>
+        <translation>Elegir cuánto de la foto contiene la máscara, y su forma</translation>
+    </message>
+    <message>
+        <source>Add a photo at Observe first.</source>
+        <translation>Añade antes una foto en Observar.</translation>
     </message>
 </context>
 <context>
@@ -6767,6 +7112,10 @@ en la máscara %1 %</translation>
         <source>%1° further: %2. Click to use it, Ctrl+click to add it to the set; on the rim of the wheel it can be dragged.</source>
         <translation>a %1°: %2. Clic lo usa, Ctrl+clic lo añade al conjunto; en el borde del círculo se puede arrastrar.</translation>
     </message>
+    <message>
+        <source>Hide related colors</source>
+        <translation>Ocultar los relacionados</translation>
+    </message>
 </context>
 <context>
     <name>zc::ReportPanel</name>
@@ -6775,63 +7124,8 @@ en la máscara %1 %</translation>
         <translation>Cambiar graduación</translation>
     </message>
     <message>
-        <source>Merge near-duplicates</source>
-        <translation>Unir casi duplicados</translation>
-    </message>
-    <message>
-        <source>%1 swatches near %2 are near-duplicates</source>
-        <translation>%1 muestras cerca de %2 son casi duplicados</translation>
-    </message>
-    <message>
-        <source>%1: %2 gaps</source>
-        <translation>%1: %2 huecos</translation>
-    </message>
-    <message>
-        <source>%1: gap between %2 and %3</source>
-        <translation>%1: hueco entre %2 y %3</translation>
-    </message>
-    <message>
-        <source>Fill gap</source>
-        <translation>Llenar hueco</translation>
-    </message>
-    <message>
-        <source>%1 is outside the mask</source>
-        <translation>%1 está fuera de la máscara</translation>
-    </message>
-    <message>
-        <source>%1 swatches are outside the mask</source>
-        <translation>%1 muestras están fuera de la máscara</translation>
-    </message>
-    <message>
-        <source>%1: %2 swatches look like others</source>
-        <translation>%1: %2 muestras se confunden con otras</translation>
-    </message>
-    <message>
-        <source>%1: %2 and %3 look alike</source>
-        <translation>%1: %2 y %3 se ven iguales</translation>
-    </message>
-    <message>
-        <source>%1 more clusters of near-duplicates</source>
-        <translation>%1 grupos más de casi duplicados</translation>
-    </message>
-    <message>
         <source>Select: %1</source>
         <translation>Seleccionar: %1</translation>
-    </message>
-    <message>
-        <source>One by one: %1</source>
-        <translation>Una por una: %1</translation>
-    </message>
-    <message>
-        <source>%1 to look at</source>
-        <translation>%1 cosas que mirar</translation>
-    </message>
-    <message numerus="yes">
-        <source>gaps in %n more families</source>
-        <translation>
-            <numerusform>huecos en %n familia más</numerusform>
-            <numerusform>huecos en %n familias más</numerusform>
-        </translation>
     </message>
     <message>
         <source>Limits</source>
@@ -6914,80 +7208,8 @@ en la máscara %1 %</translation>
         <translation>Una muestra que difiere al menos esto (CIEDE2000) del color más cercano de la máscara cuenta como fuera</translation>
     </message>
     <message>
-        <source>%1 and %2 are near-duplicates, they differ by %3</source>
-        <translation>%1 y %2 son casi iguales, difieren en %3</translation>
-    </message>
-    <message>
-        <source>Merge them</source>
-        <translation>Unirlas</translation>
-    </message>
-    <message>
-        <source>Add one at %1</source>
-        <translation>Añadir una a %1</translation>
-    </message>
-    <message>
-        <source>Move it inside</source>
-        <translation>Llevarla dentro</translation>
-    </message>
-    <message>
-        <source>Move all inside</source>
-        <translation>Llevarlas dentro</translation>
-    </message>
-    <message>
-        <source>Move into mask</source>
-        <translation>Llevar a la máscara</translation>
-    </message>
-    <message>
-        <source>%1 and %2 read as one value when you squint</source>
-        <translation>%1 y %2 se leen como un solo valor con los ojos entornados</translation>
-    </message>
-    <message>
-        <source>%1 swatches at value %2 read as one when you squint</source>
-        <translation>%1 muestras a valor %2 se leen como una con los ojos entornados</translation>
-    </message>
-    <message>
-        <source>Separate by %1 values</source>
-        <translation>Separar %1 valores</translation>
-    </message>
-    <message>
-        <source>Separate ends by %1 values</source>
-        <translation>Separar los extremos %1 valores</translation>
-    </message>
-    <message>
-        <source>Separate values</source>
-        <translation>Separar valores</translation>
-    </message>
-    <message>
-        <source>Separate in value</source>
-        <translation>Separar en valor</translation>
-    </message>
-    <message>
-        <source>Separate for color vision</source>
-        <translation>Separar para otra visión</translation>
-    </message>
-    <message>
-        <source>%1 more values read as one when you squint</source>
-        <translation>%1 valores más se leen como uno con los ojos entornados</translation>
-    </message>
-    <message>
         <source>Show</source>
         <translation>Mostrar</translation>
-    </message>
-    <message>
-        <source>See</source>
-        <translation>Ver</translation>
-    </message>
-    <message>
-        <source>Show all colors as with this color vision: %1</source>
-        <translation>Mostrar los colores como con esta visión: %1</translation>
-    </message>
-    <message>
-        <source>Hide</source>
-        <translation>Ocultar</translation>
-    </message>
-    <message>
-        <source>Show all</source>
-        <translation>Mostrar todo</translation>
     </message>
     <message>
         <source>The set is empty. Add swatches at Pick, with Ctrl+L, to see a report here.</source>
@@ -7017,6 +7239,37 @@ en la máscara %1 %</translation>
         <source>%1 compared with %2: difference %3 (CIEDE2000), in value %4</source>
         <translation>%1 comparada con %2: diferencia %3 (CIEDE2000), en valor %4</translation>
     </message>
+    <message numerus="yes">
+        <source>%n things to look at, the most important first</source>
+        <translation>
+            <numerusform>%n cosa que mirar</numerusform>
+            <numerusform>%n cosas que mirar, primero lo importante</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation>Más</translation>
+    </message>
+    <message>
+        <source>Select the swatches, see them one by one or as others see them: %1</source>
+        <translation>Seleccionar las muestras, verlas una a una o como las ven otros: %1</translation>
+    </message>
+    <message>
+        <source>More: %1</source>
+        <translation>Más: %1</translation>
+    </message>
+    <message>
+        <source>Select swatches</source>
+        <translation>Seleccionar muestras</translation>
+    </message>
+    <message>
+        <source>See with %1</source>
+        <translation>Ver con %1</translation>
+    </message>
+    <message>
+        <source>Show one by one</source>
+        <translation>Mostrar una a una</translation>
+    </message>
 </context>
 <context>
     <name>zc::RowsView</name>
@@ -7033,8 +7286,16 @@ en la máscara %1 %</translation>
         <translation>Arrastra una muestra a un sitio libre, sobre otra para intercambiarlas o entre dos para insertarla. Clic selecciona, doble clic usa el color.</translation>
     </message>
     <message>
-        <source>No families yet. Press Ctrl+L to add the current color, or Ctrl+Shift+L to add a family.</source>
-        <translation>Aún no hay familias. Pulsa Ctrl+L para añadir el color actual, o Ctrl+Mayús+L para una familia.</translation>
+        <source>Add current color</source>
+        <translation>Añadir el color actual</translation>
+    </message>
+    <message>
+        <source>Add the current color to the set (Ctrl+L)</source>
+        <translation>Añadir el color actual al conjunto (Ctrl+L)</translation>
+    </message>
+    <message>
+        <source>The set in rows, a family to a row, with free places and gaps. It is empty.</source>
+        <translation>El conjunto en filas, una por familia, con sitios libres y huecos. Está vacío.</translation>
     </message>
 </context>
 <context>
@@ -7125,6 +7386,33 @@ en la máscara %1 %</translation>
     <message>
         <source>Saved %1 to the shelf from &quot;%2&quot;; %3 were already there.</source>
         <translation>Guardados %1 de &quot;%2&quot; en el estante; %3 ya estaban.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::SetGroup</name>
+    <message>
+        <source>Choose the family that colors are added to</source>
+        <translation>Elegir la familia a la que se añaden los colores</translation>
+    </message>
+    <message>
+        <source>Add to set</source>
+        <translation>Añadir al conjunto</translation>
+    </message>
+    <message>
+        <source>Add the current color to the chosen family (Ctrl+L)</source>
+        <translation>Añadir el color actual a la familia elegida (Ctrl+L)</translation>
+    </message>
+    <message>
+        <source>Adding a color makes the first family</source>
+        <translation>Al añadir un color se crea la primera familia</translation>
+    </message>
+    <message>
+        <source>to %1</source>
+        <translation>a %1</translation>
+    </message>
+    <message>
+        <source>to a new family</source>
+        <translation>a una familia nueva</translation>
     </message>
 </context>
 <context>
@@ -7365,6 +7653,10 @@ en la máscara %1 %</translation>
         <source>No versions yet. Save the set as it is now; then you can change it freely.</source>
         <translation>Aún no hay versiones. Guarda el conjunto como está; luego podrás cambiarlo con libertad.</translation>
     </message>
+    <message>
+        <source>Remove the chosen version of the set</source>
+        <translation>Quitar la versión elegida del conjunto</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShareDesk</name>
@@ -7435,6 +7727,14 @@ en la máscara %1 %</translation>
     <message>
         <source>Show the next page (Page Down)</source>
         <translation>Mostrar la página siguiente (Av Pág)</translation>
+    </message>
+    <message>
+        <source>This is the first page.</source>
+        <translation>Esta es la primera página.</translation>
+    </message>
+    <message>
+        <source>This is the last page.</source>
+        <translation>Esta es la última página.</translation>
     </message>
 </context>
 <context>
@@ -7704,10 +8004,6 @@ en la máscara %1 %</translation>
         <translation>En la hoja</translation>
     </message>
     <message>
-        <source>on</source>
-        <translation>sí</translation>
-    </message>
-    <message>
         <source>Swatches</source>
         <translation>Muestras</translation>
     </message>
@@ -7744,14 +8040,6 @@ en la máscara %1 %</translation>
         <translation>Margen, de 5 a 40 milímetros</translation>
     </message>
     <message>
-        <source> mm margin</source>
-        <translation> mm de margen</translation>
-    </message>
-    <message>
-        <source> wheel value</source>
-        <translation> valor del círculo</translation>
-    </message>
-    <message>
         <source>vivid</source>
         <translation>vivo</translation>
     </message>
@@ -7784,32 +8072,12 @@ en la máscara %1 %</translation>
         <translation>Mostrar la referencia como en Probar, cada píxel en su muestra</translation>
     </message>
     <message>
-        <source>Show this part on the sheet</source>
-        <translation>Mostrar esta parte en la hoja</translation>
-    </message>
-    <message>
         <source>Move up</source>
         <translation>Subir</translation>
     </message>
     <message>
         <source>Move down</source>
         <translation>Bajar</translation>
-    </message>
-    <message>
-        <source>Move up: %1</source>
-        <translation>Subir: %1</translation>
-    </message>
-    <message>
-        <source>Move down: %1</source>
-        <translation>Bajar: %1</translation>
-    </message>
-    <message>
-        <source>Move this part up</source>
-        <translation>Subir esta parte</translation>
-    </message>
-    <message>
-        <source>Move this part down</source>
-        <translation>Bajar esta parte</translation>
     </message>
     <message>
         <source>Show the swatches in one row by value, not family by family</source>
@@ -7862,6 +8130,38 @@ en la máscara %1 %</translation>
     <message>
         <source>Save the sheet as PNG at 300 pixels per inch, one file for each page</source>
         <translation>Guardar la hoja como PNG a 300 píxeles por pulgada, un archivo por página</translation>
+    </message>
+    <message>
+        <source>Parts of the sheet</source>
+        <translation>Partes de la hoja</translation>
+    </message>
+    <message>
+        <source>Tick what is shown on the sheet; drag a part to move it</source>
+        <translation>Marca lo que se muestra en la hoja; arrastra una parte para moverla</translation>
+    </message>
+    <message>
+        <source>Move the chosen part up</source>
+        <translation>Subir la parte elegida</translation>
+    </message>
+    <message>
+        <source>Move the chosen part down</source>
+        <translation>Bajar la parte elegida</translation>
+    </message>
+    <message>
+        <source>Margin</source>
+        <translation>Margen</translation>
+    </message>
+    <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
+        <source>Wheel at value</source>
+        <translation>Círculo a valor</translation>
+    </message>
+    <message>
+        <source>On the vivid wheel each hue has a value of its own.</source>
+        <translation>En el círculo vivo cada tono tiene su propio valor.</translation>
     </message>
 </context>
 <context>
@@ -7957,6 +8257,18 @@ en la máscara %1 %</translation>
     <message>
         <source>Turn on/off</source>
         <translation>Sí/No</translation>
+    </message>
+    <message>
+        <source>The piece has nothing to save there yet.</source>
+        <translation>La obra aún no tiene nada que guardar ahí.</translation>
+    </message>
+    <message>
+        <source>Choose one from the list first.</source>
+        <translation>Elige antes uno de la lista.</translation>
+    </message>
+    <message>
+        <source>Choose one of your own first; what came with the program stays as it is.</source>
+        <translation>Elige antes uno tuyo; lo que vino con el programa queda como está.</translation>
     </message>
 </context>
 <context>
@@ -8130,16 +8442,32 @@ en la máscara %1 %</translation>
         <translation>Aún no hay muestras. Añádelas en la ventana principal.</translation>
     </message>
     <message>
-        <source>No swatches yet. Pick a color, then press Ctrl+L to add it.</source>
-        <translation>Aún no hay muestras. Elige un color y pulsa Ctrl+L para añadirlo.</translation>
-    </message>
-    <message>
         <source>Ramp, step %1: %2</source>
         <translation>Gradación, paso %1: %2</translation>
     </message>
     <message>
         <source>Add to set</source>
         <translation>Añadir al conjunto</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>The set by value: light colors stand high, dark ones low. It is empty.</source>
+        <translation>El conjunto por valor: los claros arriba, los oscuros abajo. Está vacío.</translation>
+    </message>
+    <message>
+        <source>Add current color</source>
+        <translation>Añadir el color actual</translation>
+    </message>
+    <message>
+        <source>Add the current color to the set (Ctrl+L)</source>
+        <translation>Añadir el color actual al conjunto (Ctrl+L)</translation>
+    </message>
+    <message>
+        <source>Drag up or down to move all selected swatches in value.</source>
+        <translation>Arrastra arriba o abajo para mover en valor todas las muestras seleccionadas.</translation>
     </message>
 </context>
 <context>
@@ -8424,6 +8752,10 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <source>Spacing</source>
         <translation>Espaciado</translation>
     </message>
+    <message>
+        <source>There is no mask in use. Make one at Limit.</source>
+        <translation>No hay máscara en uso. Haz una en Limitar.</translation>
+    </message>
 </context>
 <context>
     <name>zc::StripView</name>
@@ -8459,14 +8791,22 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <translation>%1 %2</translation>
     </message>
     <message>
-        <source>Add these %1 as a family</source>
-        <translation>Añadir como familia: %1</translation>
-    </message>
-    <message>
         <source>
 Click to use the color, Ctrl+click to add it to the set.</source>
         <translation>
 Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Añadir</translation>
+    </message>
+    <message>
+        <source>Add the tints, tones or shades of the current color as a family</source>
+        <translation>Añadir los tintes, agrisados o sombras del color actual como familia</translation>
+    </message>
+    <message>
+        <source>Add %1</source>
+        <translation>Añadir %1</translation>
     </message>
 </context>
 <context>
@@ -8511,10 +8851,6 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <translation>Valor</translation>
     </message>
     <message>
-        <source>Chroma</source>
-        <translation>Croma</translation>
-    </message>
-    <message>
         <source>Hue</source>
         <translation>Tono</translation>
     </message>
@@ -8545,6 +8881,10 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>At value %1 the saturation was reduced to what exists.</source>
         <translation>A valor %1 la saturación se redujo a lo que existe.</translation>
+    </message>
+    <message>
+        <source>Saturation</source>
+        <translation>Saturación</translation>
     </message>
 </context>
 <context>
@@ -8580,6 +8920,10 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Take palette</source>
         <translation>Tomar paleta</translation>
+    </message>
+    <message>
+        <source>Add a photo first.</source>
+        <translation>Añade antes una foto.</translation>
     </message>
 </context>
 <context>
@@ -8666,6 +9010,14 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <source>No results yet. Take palette finds colors and pins them to the photo.</source>
         <translation>Aún no hay resultados. Tomar paleta busca colores y los clava en la foto.</translation>
     </message>
+    <message>
+        <source>There are no results. Press Take palette first.</source>
+        <translation>No hay resultados. Toma antes la paleta.</translation>
+    </message>
+    <message>
+        <source>Click one of the results on the photo first.</source>
+        <translation>Haz clic antes en un resultado de la foto.</translation>
+    </message>
 </context>
 <context>
     <name>zc::Taking</name>
@@ -8700,72 +9052,24 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
 <context>
     <name>zc::Tray</name>
     <message>
-        <source>Current color as hex</source>
-        <translation>Color actual como hex</translation>
+        <source>More</source>
+        <translation>Más</translation>
     </message>
     <message>
-        <source>Type a color as #rrggbb or #rgb and press Enter</source>
-        <translation>Escribe un color como #rrggbb o #rgb y pulsa Entrar</translation>
+        <source>Add readouts, show related colors, fold or unfold the tray</source>
+        <translation>Añadir lecturas, mostrar colores relacionados, plegar o desplegar la bandeja</translation>
     </message>
     <message>
-        <source>Copy</source>
-        <translation>Copiar</translation>
+        <source>Add readout</source>
+        <translation>Añadir lectura</translation>
     </message>
     <message>
-        <source>Copy the color as hex (Ctrl+Shift+C)</source>
-        <translation>Copiar el color como hex (Ctrl+Mayús+C)</translation>
+        <source>Related colors</source>
+        <translation>Relacionados</translation>
     </message>
     <message>
-        <source>Hue on the wheel</source>
-        <translation>Tono en el círculo</translation>
-    </message>
-    <message>
-        <source>Saturation on the wheel</source>
-        <translation>Saturación en el círculo</translation>
-    </message>
-    <message>
-        <source> value</source>
-        <translation> valor</translation>
-    </message>
-    <message>
-        <source>step %1 of %2, %3</source>
-        <translation>paso %1 de %2, %3</translation>
-    </message>
-    <message>
-        <source>, does not print</source>
-        <translation>, no se imprime</translation>
-    </message>
-    <message>
-        <source>Value: true lightness, L*</source>
-        <translation>Valor: luminosidad fiel, L*</translation>
-    </message>
-    <message>
-        <source>%1: type, scroll or drag, with Shift in tens, with Alt in tenths</source>
-        <translation>%1: escribe, gira o arrastra, con Mayús de diez en diez, con Alt en décimas</translation>
-    </message>
-    <message>
-        <source>Add to set</source>
-        <translation>Añadir al conjunto</translation>
-    </message>
-    <message>
-        <source>Add the current color to the chosen family (Ctrl+L)</source>
-        <translation>Añadir el color actual a la familia elegida (Ctrl+L)</translation>
-    </message>
-    <message>
-        <source>copy every pick</source>
-        <translation>copiar cada color</translation>
-    </message>
-    <message>
-        <source>to %1</source>
-        <translation>a %1</translation>
-    </message>
-    <message>
-        <source>to a new family</source>
-        <translation>a una familia nueva</translation>
-    </message>
-    <message>
-        <source>Copy every picked color to the clipboard, as %1 (Ctrl+H)</source>
-        <translation>Copiar al portapapeles cada color elegido, como %1 (Ctrl+H)</translation>
+        <source>Fold tray</source>
+        <translation>Plegar la bandeja</translation>
     </message>
 </context>
 <context>
@@ -9018,6 +9322,26 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <source>; wanted: %1, %2 and %3.</source>
         <translation>; deseadas: %1, %2 y %3.</translation>
     </message>
+    <message>
+        <source>Add photo</source>
+        <translation>Añadir foto</translation>
+    </message>
+    <message>
+        <source>Add a photo or a drawing to the piece, to see it in the set</source>
+        <translation>Añadir a la obra una foto o un dibujo, para verlo en el conjunto</translation>
+    </message>
+    <message>
+        <source>Options</source>
+        <translation>Opciones</translation>
+    </message>
+    <message>
+        <source>Compare two, squint, cut into areas, save the picture</source>
+        <translation>Comparar dos, entornar, cortar en áreas, guardar la imagen</translation>
+    </message>
+    <message>
+        <source>Colors of</source>
+        <translation>Colores de</translation>
+    </message>
 </context>
 <context>
     <name>zc::TryMenu</name>
@@ -9219,10 +9543,6 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <translation>Clic usa el color de la muestra. Arrastra el borde; Espacio cambia los lados. Arrastra una muestra a un área para ligarla.</translation>
     </message>
     <message>
-        <source>No picture yet. Add a photo, a flat drawing or a canvas at Observe to see it in the set.</source>
-        <translation>Aún no hay imagen. Añade en Observar una foto, un dibujo plano o un lienzo para verlo en el conjunto.</translation>
-    </message>
-    <message>
         <source>%1: click to use the color</source>
         <translation>%1: clic usa el color</translation>
     </message>
@@ -9233,6 +9553,10 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Swap sides</source>
         <translation>Intercambiar lados</translation>
+    </message>
+    <message>
+        <source>See a photo, a flat drawing or your canvas in the colors of the set, before a stroke is painted.</source>
+        <translation>Mira una foto, un dibujo plano o tu lienzo en los colores del conjunto, antes de dar una pincelada.</translation>
     </message>
 </context>
 <context>
@@ -9288,12 +9612,24 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <translation>Marca versiones en Conjuntos para compararlas con el conjunto.</translation>
     </message>
     <message>
-        <source>No versions yet. Save one under Sets, change the set, and compare both here.</source>
-        <translation>Aún no hay versiones. Guarda una en Conjuntos, cambia el conjunto y compara aquí.</translation>
-    </message>
-    <message>
         <source>Restore version</source>
         <translation>Restaurar versión</translation>
+    </message>
+    <message>
+        <source>Save version</source>
+        <translation>Guardar versión</translation>
+    </message>
+    <message>
+        <source>Save the set as it is now as its first version</source>
+        <translation>Guardar el conjunto como está como su primera versión</translation>
+    </message>
+    <message>
+        <source>version %1</source>
+        <translation>versión %1</translation>
+    </message>
+    <message>
+        <source>Save the set as a version, change the set, and compare both here.</source>
+        <translation>Guarda el conjunto como versión, cámbialo y compara aquí los dos.</translation>
     </message>
 </context>
 <context>
@@ -9413,6 +9749,14 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Show the whole window at %1 percent</source>
         <translation>Mostrar toda la ventana al %1 por ciento</translation>
+    </message>
+    <message>
+        <source>&amp;Fold tray</source>
+        <translation>&amp;Plegar la bandeja</translation>
+    </message>
+    <message>
+        <source>Show the current color, wells and Add to set in one row</source>
+        <translation>Mostrar el color actual, los pocillos y Añadir al conjunto en una fila</translation>
     </message>
 </context>
 <context>
@@ -9555,6 +9899,14 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>at value %1</source>
         <translation>a valor %1</translation>
+    </message>
+    <message>
+        <source>Choose which hues face each other, and how saturation is measured</source>
+        <translation>Elegir qué tonos se enfrentan y cómo se mide la saturación</translation>
+    </message>
+    <message>
+        <source>Wheel: %1</source>
+        <translation>Círculo: %1</translation>
     </message>
 </context>
 <context>

@@ -100,9 +100,8 @@ void apply_options(zc::Program& program, const zc::StartOptions& options) {
 /// What was asked for is open.
 void begin(zc::Program& program, const zc::StartOptions& options, bool recovered) {
   apply_options(program, options);
-  const bool begins =
-      !recovered && !options.demo && options.files.empty() && !options.desk && !options.companion;
-  if (begins) program.window.offer_first_start();
+  const bool begins = !recovered && !options.demo && !options.desk && !options.companion;
+  if (begins) program.window.offer_first_start(options.files.empty());
   if (!options.handbook.isEmpty()) program.window.open_handbook(options.handbook);
   if (!options.palette.isEmpty()) program.window.set_files().bring_in(options.palette);
   if (!options.picture.isEmpty()) picture_when_ready(program, options);

@@ -10,6 +10,7 @@
 #include "app/photo/photo_view.h"
 #include "app/program/beside.h"
 #include "app/theme/interface_size.h"
+#include "app/tray/tray.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
@@ -289,7 +290,7 @@ std::vector<Command> all_commands() {
          d.space().viewing().show_set_view(SetView::Staff);
          return offered;
        }},
-      {"packParcel", "", Desk::Grade,
+      {"packParcel", "Ctrl+Shift+E", Desk::Grade,
        [](DeskTop& d, const Trigger& run) {
          const QTemporaryDir folder;
          d.dialogs.export_path = folder.filePath("p.zonaparcel");
@@ -588,7 +589,8 @@ std::vector<Command> all_commands() {
       {"addAsPaint", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          run();
-         return d.piece().paints.size() == 1 && d.piece().paints[0].color == d.session().color();
+         const auto& paints = d.piece().paints;
+         return paints.size() == 6 && paints[5].color == d.session().color();
        }},
       {"showReach", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
@@ -620,6 +622,16 @@ std::vector<Command> all_commands() {
          const bool kept = d.part<PhotoView>("keptPhoto").isVisible();
          run();
          return kept && !d.part<PhotoView>("keptPhoto").isVisible();
+       }},
+      {"foldTray", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         const int high = d.part<Tray>("tray").height();
+         run();
+         const int low = d.part<Tray>("tray").height();
+         const bool hex_stays =
+             d.part<QWidget>("hex").isVisible() && !d.part<QWidget>("place.hue").isVisible();
+         run();
+         return low < high / 2 && hex_stays && d.part<Tray>("tray").height() == high;
        }},
       {"showVividWheel", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
@@ -1255,7 +1267,9 @@ private slots:
 
     for (auto* field : d.window.findChildren<NumberField*>()) {
       const QString name = field->objectName();
-      QVERIFY2(tried.count(name) || name.startsWith("readout."), qPrintable(name));
+      // Readouts and strengths stand in as many rows as there are; theirs is tried elsewhere.
+      const bool of_a_row = name.startsWith("readout.") || name.startsWith("paints.strength.");
+      QVERIFY2(tried.count(name) || of_a_row, qPrintable(name));
     }
   }
 };

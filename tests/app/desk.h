@@ -13,11 +13,13 @@
 #include "support/home.h"
 #include "support/waited.h"
 
+#include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMouseEvent>
 #include <QPointingDevice>
 #include <QPrinter>
+#include <QSettings>
 #include <QTabletEvent>
 #include <QTemporaryDir>
 #include <QWheelEvent>
@@ -90,8 +92,22 @@ template <class Condition> [[nodiscard]] bool comes_true(Condition&& condition) 
   return QTest::qWaitFor(std::forward<Condition>(condition), 120'000);
 }
 
+/// Whether a desk stands as at the very first start. Otherwise what opens in its place was left open.
+inline bool first_start = false;
+
+struct LeftOpen {
+  LeftOpen() {
+    if (first_start) return;
+    QSettings settings;
+    for (const char* opener : {"tray/relation", "patterns/more", "fit/options", "try/options"})
+      if (!settings.contains(opener)) settings.setValue(opener, true);
+    if (!settings.contains("readout/shown")) settings.setValue("readout/shown", 1);
+  }
+};
+
 struct DeskTop {
   QTemporaryDir demo_folder;
+  LeftOpen left_open;
   AnsweredDialogs dialogs;
   Program program{dialogs};
   MainWindow& window = program.window;
@@ -153,6 +169,17 @@ struct DeskTop {
     if (!action || !action->isEnabled()) qFatal("there is no enabled command %s", name);
     action->trigger(), wait_for_files();
   }
+  /// An entry of a list by what it stands for, whatever it is called.
+  void choose(const char* list, const QVariant& entry) {
+    auto& box = part<QComboBox>(list);
+    const int at = box.findData(entry);
+    if (at < 0) qFatal("the list %s has no such entry", list);
+    box.setCurrentIndex(at);
+    emit box.activated(at);
+  }
+  template <class T>
+  requires std::is_enum_v<T>
+  void choose(const char* list, T entry) { choose(list, QVariant(static_cast<int>(entry))); }
   /// Until no file is being read or written.
   void wait_for_files() {
     if (!comes_true([this] { return !program.job.running(); })) qFatal("a file is still worked on");

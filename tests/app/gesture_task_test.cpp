@@ -43,10 +43,8 @@ private slots:
 
   void triad_to_a_set() {
     const std::size_t families = set().families.size();
-    auto& relation = m_desk->part<QComboBox>("relation");
     m_gestures += 2; // opened, chosen
-    relation.setCurrentIndex(relation.findText("triad"));
-    emit relation.activated(relation.currentIndex());
+    m_desk->choose("relation", Relation::Triad);
     button("layRelation");
     QCOMPARE(set().families.size(), families + 1);
     QCOMPARE(set().families.back().swatches.size(), std::size_t{3});
@@ -102,6 +100,63 @@ private slots:
     key(Qt::Key_C, Qt::ControlModifier);
     QCOMPARE(QApplication::clipboard()->text(), QString::fromStdString(hex_of(wanted.color)));
     QCOMPARE(m_gestures, written("find a saved color and copy it"));
+  }
+
+  void rename_a_swatch() {
+    m_desk->space().viewing().show_desk(Desk::Grade);
+    QCoreApplication::processEvents();
+    const Id id = set().families[2].swatches[1].id, selected = set().families[0].swatches[0].id;
+    m_desk->space().set_work().select({selected});
+    auto& staff = m_desk->part<StaffView>("staff");
+    move(staff, staff.swatch_rect(id).center(), Qt::NoButton); // A hand is there anyway.
+    key(Qt::Key_F2);
+    for (const char letter : std::string("moss")) {
+      QTest::keyClick(QApplication::focusWidget(), letter);
+      ++m_gestures;
+    }
+    key(Qt::Key_Return);
+    QCOMPARE(find_swatch(m_desk->piece(), id)->name, std::string("moss"));
+    QCOMPARE(m_gestures, written("rename a swatch"));
+    // Once keys have chosen another one the pointer says nothing any more.
+    key(Qt::Key_Up, Qt::ControlModifier);
+    const Id stepped = m_desk->session().selection.focus();
+    QVERIFY(stepped != id);
+    key(Qt::Key_F2);
+    QTest::keyClick(QApplication::focusWidget(), 'x');
+    key(Qt::Key_Return);
+    QCOMPARE(find_swatch(m_desk->piece(), stepped)->name, std::string("x"));
+  }
+
+  void shift_a_range_of_swatches() {
+    m_desk->space().viewing().show_desk(Desk::Grade);
+    QCoreApplication::processEvents();
+    auto& staff = m_desk->part<StaffView>("staff");
+    const Piece before = m_desk->piece();
+    const auto& family = set().families[2].swatches;
+    std::vector<Id> range{family[1].id, family[2].id, family[3].id};
+    const QRectF first = staff.swatch_rect(range[0]), last = staff.swatch_rect(range[2]);
+    drag(staff, {first.left() - 6, first.top() - 3}, {last.right() + 6, last.bottom() + 3});
+    ++m_gestures;
+    QCOMPARE(m_desk->space().set_work().selection(), range);
+    const QRectF chip = staff.swatch_rect(m_desk->session().selection.focus());
+    const ValueAxis axis(staff.height());
+    const QPointF grip(chip.right() + 11, chip.center().y());
+    drag(staff, grip, {grip.x(), grip.y() + axis.y_of(46) - axis.y_of(40)});
+    ++m_gestures;
+    for (const Id id : range)
+      CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color),
+                 value_of(find_swatch(before, id)->color) + 6, 0.3);
+    QCOMPARE(m_gestures, written("shift a range of swatches"));
+    m_desk->trigger("undo");
+    QCOMPARE(m_desk->piece(), before);
+  }
+
+  void share_a_parcel() {
+    m_desk->dialogs.export_path = m_desk->demo_folder.filePath("row.zonaparcel");
+    key(Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
+    m_desk->wait_for_files();
+    QVERIFY(QFile::exists(m_desk->dialogs.export_path));
+    QCOMPARE(m_gestures, written("share a parcel"));
   }
 
 private:

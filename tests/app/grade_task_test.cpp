@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Grading a set: building it by keyboard, selecting and moving, mending what the report finds, changing many.
 #include "app/band/staff_view.h"
+#include "app/desks/grade/report_words.h"
 #include "app/desks/grade/rows_view.h"
 #include "app/desks/grade/versions_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
-#include "core/grading/findings.h"
 #include "core/piece/edits.h"
 #include "desk.h"
 #include "model/work/set_work.h"
@@ -33,6 +33,7 @@ private slots:
   void rows_let_in_and_wrap();
   void a_swatch_is_replaced_with_the_mouse_and_by_keys();
   void the_report_opens_to_its_parts();
+  void nothing_moves_when_the_view_changes();
   void the_list_sorts_filters_and_edits();
   void a_family_is_evened_out();
   void a_remedy_mends_its_twin();
@@ -133,7 +134,7 @@ void GradeTask::a_box_selects_and_a_drag_moves_between_families() {
 
 void GradeTask::rows_let_in_and_wrap() {
   QVERIFY(m_desk->open_demo());
-  press_button("view.rows");
+  m_desk->choose("setView", SetView::Rows);
   const auto ids = [this](std::size_t family) {
     std::vector<Id> out;
     for (const auto& s : set().families[family].swatches) out.push_back(s.id);
@@ -214,21 +215,46 @@ void GradeTask::the_report_opens_to_its_parts() {
   const qsizetype entries = lines("finding");
   QCOMPARE(static_cast<std::size_t>(entries), gathered(work().report(), m_desk->piece().grading).size());
   QCOMPARE(lines("findingPart"), qsizetype{0});
-  m_desk->part<QAbstractButton>("openFinding").click();
-  QVERIFY(comes_true([&] { return lines("findingPart") == qsizetype(work().report().outside_mask.size()); }));
-  // Its first part is mended by itself.
-  const std::size_t outside = work().report().outside_mask.size();
-  for (auto* button : m_desk->window.findChildren<QAbstractButton*>("remedy"))
-    if (button->text() == "Move it inside") {
-      button->click();
-      break;
+  // What the remedy will do is told, and shown on the staff while it is pointed at.
+  const std::vector<Id> outside = work().report().outside_mask;
+  auto& all = m_desk->part<QAbstractButton>("remedy");
+  const auto finding = all.property("finding").value<Finding>();
+  QVERIFY(finding.kind == FindingKind::Outside && finding.swatches == outside);
+  const Swatch* moved = find_swatch(m_desk->piece(), outside.front());
+  QVERIFY(m_desk->part<QLabel>("remedyDoes").text().contains(QString::fromStdString(moved->name)));
+  const Srgb mended = find_swatch(*remedied(m_desk->piece(), finding), moved->id)->color;
+  QVERIFY(mended != moved->color);
+  QEvent enter(QEvent::Enter), leave(QEvent::Leave);
+  QCoreApplication::sendEvent(&all, &enter);
+  QCOMPARE(work().shown(*moved), mended);
+  QCoreApplication::sendEvent(&all, &leave);
+  QCOMPARE(work().shown(*moved), moved->color);
+  m_desk->trigger("openFinding");
+  QVERIFY(comes_true([&] { return lines("findingPart") == qsizetype(outside.size()); }));
+  // A part is mended by itself.
+  m_desk->part<QAbstractButton>("remedyPart").click();
+  QVERIFY(comes_true([&] { return work().report().outside_mask.size() == outside.size() - 1; }));
+}
+
+/// Whatever of the set is shown: what was pressed to show it is still under the pointer.
+void GradeTask::nothing_moves_when_the_view_changes() {
+  QVERIFY(m_desk->open_demo());
+  std::map<QString, QRect> places;
+  for (const SetView view : {SetView::Staff, SetView::Rows, SetView::List, SetView::Versions}) {
+    m_desk->choose("setView", view);
+    QCoreApplication::processEvents();
+    for (const char* part : {"setView", "find", "page.report", "page.sets"}) {
+      auto& widget = m_desk->part<QWidget>(part);
+      const QRect at(widget.mapTo(&m_desk->window, QPoint(0, 0)), widget.size());
+      const auto [was, is_first] = places.emplace(part, at);
+      QVERIFY2(is_first || was->second == at, part);
     }
-  QVERIFY(comes_true([&] { return work().report().outside_mask.size() == outside - 1; }));
+  }
 }
 
 void GradeTask::rows_swap_places_and_keep_free_ones() {
   QVERIFY(m_desk->open_demo());
-  press_button("view.rows");
+  m_desk->choose("setView", SetView::Rows);
   QVERIFY(rows().isVisible());
   const Id first = swatch(0, 0).id, other = swatch(1, 1).id;
   const auto center = [this](Id id) { return rows().swatch_rect(id).center(); };
@@ -263,15 +289,15 @@ void GradeTask::rows_swap_places_and_keep_free_ones() {
 
 void GradeTask::the_list_sorts_filters_and_edits() {
   QVERIFY(m_desk->open_demo());
-  press_button("view.list");
+  m_desk->choose("setView", SetView::List);
   auto& table = m_desk->part<QTableView>("list");
   const auto cell = [&](int row, int column) { return table.model()->index(row, column).data().toString(); };
   QCOMPARE(table.model()->rowCount(), 19);
   table.sortByColumn(2, Qt::AscendingOrder);
   for (int row = 1; row < 19; ++row) QVERIFY(cell(row - 1, 2).toDouble() <= cell(row, 2).toDouble());
-  QTest::keyClicks(&m_desk->part<QLineEdit>("listFilter"), "dusk");
+  QTest::keyClicks(&m_desk->part<QLineEdit>("find"), "dusk");
   QVERIFY(table.model()->rowCount() > 0 && table.model()->rowCount() < 19);
-  m_desk->part<QLineEdit>("listFilter").clear();
+  m_desk->part<QLineEdit>("find").clear();
   const QString hex = cell(0, 1);
   QVERIFY(table.model()->setData(table.model()->index(0, 6), "deepest shade"));
   QVERIFY(table.model()->setData(table.model()->index(0, 0), "ink"));
@@ -308,13 +334,16 @@ void GradeTask::a_remedy_mends_its_twin() {
                                  [](const TwinBand& band) { return band.swatches.size() == 2; });
   QVERIFY(pair != before.twin_bands.end());
   const ValueTwins twin{pair->swatches[0], pair->swatches[1]};
+  for (auto* opener : m_desk->window.findChildren<QAction*>("openFinding")) opener->trigger();
   QAbstractButton* remedy = nullptr;
-  const QString name = QString::fromStdString(find_swatch(m_desk->piece(), twin.a)->name);
-  for (auto* button : m_desk->window.findChildren<QAbstractButton*>("remedy"))
-    if (button->accessibleName().startsWith(name) &&
-        button->accessibleName().contains("as one value when you squint"))
-      remedy = button;
-  QVERIFY(remedy);
+  const auto shown = [&] {
+    for (auto* button : m_desk->window.findChildren<QAbstractButton*>("remedyPart"))
+      if (button->property("finding").value<Finding>().swatches == pair->swatches &&
+          button->property("finding").value<Finding>().kind == FindingKind::Twins)
+        remedy = button;
+    return remedy != nullptr;
+  };
+  QVERIFY(comes_true(shown));
   remedy->click();
   QVERIFY(comes_true([&] { return work().report().twins != before.twins; }));
   const Contrast c =
@@ -377,7 +406,7 @@ void GradeTask::versions_are_kept_compared_and_taken_up() {
   darker.value = -8;
   work().try_out(darker);
   work().take_adjustment();
-  press_button("view.versions");
+  m_desk->choose("setView", SetView::Versions);
   auto& versions = m_desk->part<VersionsView>("versions");
   QVERIFY(versions.isVisible());
   const Id evening = set().versions[0].id;
@@ -548,8 +577,8 @@ void GradeTask::thousands_of_swatches_stay_quick() {
   QCOMPARE(swatch_count(set()), std::size_t{5000});
   work().select_all();
   QCOMPARE(work().selection().size(), std::size_t{5000});
-  for (const char* view : {"view.rows", "view.list", "view.versions", "view.staff"}) {
-    press_button(view);
+  for (const SetView view : {SetView::Staff, SetView::Rows, SetView::List, SetView::Versions}) {
+    m_desk->choose("setView", view);
     QVERIFY(!m_desk->window.grab().isNull());
   }
   QVERIFY(comes_true([&] { return !work().report().near_duplicates.empty(); }));

@@ -31,7 +31,7 @@ private slots:
   void init() { m_desk = demo_at(Desk::Observe); }
   void cleanup() { m_desk.reset(); }
 
-  void every_way_of_looking_is_a_key_and_a_button_away();
+  void every_way_of_looking_is_in_a_list_and_a_key_away();
   void flat_limits_are_dragged_on_the_axis();
   void the_edge_parts_before_and_after();
   void a_region_restricts_what_is_read();
@@ -65,23 +65,22 @@ private:
   std::unique_ptr<DeskTop> m_desk;
 };
 
-void HarvestTask::every_way_of_looking_is_a_key_and_a_button_away() {
+void HarvestTask::every_way_of_looking_is_in_a_list_and_a_key_away() {
   const QPointF at = spot(0.3, 0.6);
   const QColor color = seen(photo(), at);
   QVERIFY(color.saturation() > 20);
   photo().setFocus();
-  const std::tuple<const char*, Qt::Key, PhotoLook> looks[] = {
-      {"look.value", Qt::Key_V, PhotoLook::Value},   {"look.flat", Qt::Key_F, PhotoLook::Flat},
-      {"look.squint", Qt::Key_S, PhotoLook::Squint}, {"look.steps", Qt::Key_T, PhotoLook::Steps},
-      {"look.mask", Qt::Key_M, PhotoLook::Mask},     {"look.color", Qt::Key_C, PhotoLook::Color}};
-  for (const auto& [button, key, look] : looks) {
-    press_button(button);
+  const std::pair<Qt::Key, PhotoLook> looks[] = {
+      {Qt::Key_V, PhotoLook::Value}, {Qt::Key_F, PhotoLook::Flat}, {Qt::Key_S, PhotoLook::Squint},
+      {Qt::Key_T, PhotoLook::Steps}, {Qt::Key_M, PhotoLook::Mask}, {Qt::Key_C, PhotoLook::Color}};
+  for (const auto& [key, look] : looks) {
+    m_desk->choose("look", look);
     QCOMPARE(looking().look, look);
-    const QImage by_button = photo().grab().toImage();
+    const QImage by_list = photo().grab().toImage();
     m_desk->space().viewing().show_look(PhotoLook::Color);
     QTest::keyClick(&photo(), key);
     QCOMPARE(looking().look, look);
-    QVERIFY(photo().grab().toImage() == by_button);
+    QVERIFY(photo().grab().toImage() == by_list);
   }
   // Flat tones are as many greys as asked; steps likewise; squinting takes detail away.
   const auto greys = [this] {
@@ -91,15 +90,15 @@ void HarvestTask::every_way_of_looking_is_a_key_and_a_button_away() {
       for (int x = 0; x < 200; x += 3) out.insert(shot.pixel(spot(0.2, 0.3).toPoint() + QPoint(x, y / 2)));
     return out.size();
   };
-  press_button("look.flat");
+  m_desk->choose("look", PhotoLook::Flat);
   type_into(m_desk->part<NumberField>("flatTones"), "2");
   QVERIFY(greys() <= 2);
   type_into(m_desk->part<NumberField>("flatTones"), "5");
   QVERIFY(greys() > 2 && greys() <= 5);
-  press_button("look.steps");
+  m_desk->choose("look", PhotoLook::Steps);
   type_into(m_desk->part<NumberField>("toneSteps"), "4");
   QVERIFY(greys() <= 4);
-  press_button("look.squint");
+  m_desk->choose("look", PhotoLook::Squint);
   const auto roughness = [this] {
     const QImage shot = photo().grab().toImage();
     double sum = 0;
@@ -116,14 +115,14 @@ void HarvestTask::every_way_of_looking_is_a_key_and_a_button_away() {
 }
 
 void HarvestTask::flat_limits_are_dragged_on_the_axis() {
-  press_button("look.flat");
+  m_desk->choose("look", PhotoLook::Flat);
   type_into(m_desk->part<NumberField>("flatTones"), "2");
   const double found = m_desk->space().reader().tones().limits[0];
   const ValueAxis axis(rail().height());
   const QPointF at = spot(0.5, 0.75);
   m_desk->space().viewing().show_look(PhotoLook::Value);
   const double here = value_seen(at);
-  press_button("look.flat");
+  m_desk->choose("look", PhotoLook::Flat);
   const Srgb held = m_desk->session().color();
   // The limit dragged above, then below this place: it turns dark, then light.
   drag(rail(), {10, axis.y_of(found)}, {10, axis.y_of(here + 12)});
@@ -143,8 +142,7 @@ void HarvestTask::the_edge_parts_before_and_after() {
   const QPointF left = spot(0.25, 0.7), right = spot(0.75, 0.7);
   m_desk->space().viewing().show_look(PhotoLook::Color);
   const QColor left_before = seen(photo(), left), right_before = seen(photo(), right);
-  press_button("look.mask");
-  press_button("look.mask");
+  m_desk->choose("look", PhotoLook::Mask);
   QCOMPARE(seen(photo(), left), left_before);
   const QColor masked = seen(photo(), right);
   QVERIFY(masked != right_before);
@@ -336,7 +334,7 @@ void HarvestTask::a_mask_is_fitted_to_the_reference() {
   QVERIFY(*m_desk->space().reader().held() >= 0.7 - 1e-9);
   QVERIFY(m_desk->part<QLabel>("maskFacts").text().contains("holds 7"));
   const Mask polygon = *m_desk->piece().mask;
-  m_desk->part<QComboBox>("fitKind").setCurrentText(QStringLiteral("complement"));
+  m_desk->choose("fitKind", Pattern::Complement);
   press_button("fit");
   QVERIFY(comes_true([&] { return *m_desk->piece().mask != polygon; }));
   // The preview is the photo itself before the edge and in the mask after it.

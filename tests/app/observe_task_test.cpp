@@ -144,7 +144,7 @@ void ObserveTask::pan_moves_and_sampling_follows() {
 
 void ObserveTask::the_value_look_is_grey_and_true() {
   const QColor before = seen(photo(), spot());
-  m_desk->part<QAbstractButton>("look.value").click();
+  m_desk->choose("look", PhotoLook::Value);
   const QColor after = seen(photo(), spot());
   QCOMPARE(after.red(), after.green());
   QCOMPARE(after.green(), after.blue());

@@ -397,6 +397,7 @@ void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
 
 void PaintsTask::paints_are_kept_and_brought() {
   press_word("page.paints");
+  m_desk->space().store().apply("none", [](Piece p) { return with_paints(std::move(p), {}); });
   m_desk->space().picking().take_up(*parse_color("#98573f"));
   m_desk->trigger("addAsPaint");
   QCOMPARE(m_desk->piece().paints.size(), std::size_t{1});

@@ -62,9 +62,6 @@ private:
   NumberField& readout(int row, int number) {
     return m_desk->part<NumberField>(qPrintable(QStringLiteral("readout.%1.%2").arg(row).arg(number)));
   }
-  void choose(const char* combo, const char* words) {
-    m_desk->part<QComboBox>(combo).setCurrentText(QLatin1String(words));
-  }
   /// The longer string, beside the staff too.
   void open_string() {
     m_desk->part<QAbstractButton>("page.string").click();
@@ -287,7 +284,7 @@ void PickTask::a_number_that_cannot_be_says_so_at_its_field() {
   };
   refused(m_desk->part<NumberField>("place.hue"), "400", "0° to 360°");
   refused(m_desk->part<NumberField>("place.hue"), "abc", "Type a number");
-  refused(m_desk->part<NumberField>("place.value"), "-60", "0 value to 100"); // 50 less 60.
+  refused(m_desk->part<NumberField>("place.value"), "-60", "0 to 100"); // 50 less 60.
   refused(readout(0, 1), "300", "0 to 255");
   refused(readout(3, 1), "149", "A display cannot show a color");
   refused(readout(3, 1), "inf", "Type a number");
@@ -399,15 +396,13 @@ void PickTask::chroma_wheels_show_only_what_exists() {
 void PickTask::a_relation_is_slid_taken_up_and_laid() {
   click(wheel(), place(120, 0.8));
   const WheelPoint red = m_desk->session().at.at;
-  auto& relation = m_desk->part<QComboBox>("relation");
   auto& chips = m_desk->part<ChipRow>("members");
   QCOMPARE(chips.steps().size(), std::size_t{2}); // the complement, to start with
   click(chips, chips.chip_rect(1).center());
   CHECK_ANGLE(m_desk->session().at.at.a, red.a + 180, 1e-9);
   CHECK_NEAR(m_desk->session().at.at.v, red.v, 1e-6);
   click(wheel(), place(120, 0.8));
-  relation.setCurrentIndex(relation.findText("triad"));
-  emit relation.activated(relation.currentIndex());
+  m_desk->choose("relation", Relation::Triad);
   QCOMPARE(chips.steps().size(), std::size_t{3});
   // On the rim a member stands in its color; a drag along the rim slides it, the others stay.
   const auto rim = [&](double a) {
@@ -473,16 +468,15 @@ void PickTask::strips_are_always_in_sight() {
     QCOMPARE(strip.steps().size(), std::size_t{5});
     for (std::size_t i = 0; i < 5; ++i) QCOMPARE(strip.steps()[i].color, made[i + 1].color);
   }
-  m_desk->part<QAbstractButton>("lay.shades").click();
+  m_desk->trigger("lay.shades");
   QCOMPARE(current_set(m_desk->piece())->families.back().name, hue_in_words(color) + " shades");
 }
 
 void PickTask::a_string_is_laid_as_a_family_in_one_step() {
   open_string();
   click(wheel(), place(75, 0.7));
-  auto& kind = m_desk->part<QComboBox>("stringKind");
   auto& row = m_desk->part<ChipRow>("string");
-  kind.setCurrentText(QStringLiteral("shades"));
+  m_desk->choose("stringKind", StringKind::Shades);
   type_into(m_desk->part<NumberField>("stringSteps"), "6");
   QCOMPARE(row.steps().size(), std::size_t{6});
   const auto steps = row.steps();
@@ -502,14 +496,14 @@ void PickTask::a_string_is_laid_as_a_family_in_one_step() {
   click(row, row.chip_rect(2).center());
   QCOMPARE(m_desk->session().color(), steps[2].color);
   m_desk->space().picking().take_up({1, 1, 1});
-  kind.setCurrentText(QStringLiteral("tints"));
+  m_desk->choose("stringKind", StringKind::Tints);
   QVERIFY(!m_desk->part<QAbstractButton>("layString").isEnabled());
 }
 
 void PickTask::a_string_stands_on_the_staffs_axis_and_gives_single_steps() {
   open_string();
   click(wheel(), place(75, 0.7));
-  choose("stringKind", "even values");
+  m_desk->choose("stringKind", StringKind::Values);
   auto& staff = m_desk->part<StaffView>("staff");
   auto& row = m_desk->part<ChipRow>("string");
   const auto steps = m_desk->session().string;
@@ -554,8 +548,8 @@ void PickTask::a_string_goes_to_a_well_and_into_its_air() {
   m_desk->space().picking().take_up({0.9, 0.6, 0.3});
   click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
   m_desk->space().picking().take_up({0.1, 0.2, 0.5});
-  choose("stringKind", "to another color");
-  choose("stringTarget", "well 4");
+  m_desk->choose("stringKind", StringKind::Between);
+  m_desk->choose("stringTarget", 3);
   const auto ends = [this](Srgb from, Srgb to, double tolerance) {
     const auto& string = m_desk->session().string;
     return string.size() == 9 && largest_step(string.front().color, from) < 1e-6 &&
@@ -563,10 +557,10 @@ void PickTask::a_string_goes_to_a_well_and_into_its_air() {
   };
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 1e-6));
   std::vector<Srgb> middles;
-  for (const char* way :
-       {"straight line", "around the wheel, short way", "around the wheel, long way", "as light mixes"}) {
-    choose("stringWay", way);
-    QVERIFY2(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 1e-6), way);
+  for (const Way way : {Way::Straight, Way::Short, Way::Long, Way::Light}) {
+    m_desk->choose("stringWay", way);
+    QVERIFY2(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 1e-6),
+             qPrintable(QString::number(static_cast<int>(way))));
     middles.push_back(m_desk->session().string[4].color);
   }
   for (std::size_t i = 1; i < middles.size(); ++i) QVERIFY(largest_step(middles[i], middles[i - 1]) > 0.02);
@@ -579,9 +573,9 @@ void PickTask::a_string_goes_to_a_well_and_into_its_air() {
   QVERIFY(!row.isVisible());
   QCOMPARE(none.text(), QString("Both ends of this ramp have the same color; choose another end."));
   m_desk->space().picking().take_up({0.1, 0.2, 0.5});
-  choose("stringKind", "toward the distance");
+  m_desk->choose("stringKind", StringKind::Distance);
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 0.1));
-  choose("stringTarget", "usual haze");
+  m_desk->choose("stringTarget", -2); // the usual haze
   QVERIFY(ends({0.1, 0.2, 0.5}, usual_air(), 0.1));
 }
 

@@ -45,7 +45,7 @@ private:
 };
 
 void ViewsTask::rows_mark_what_is_locked_used_and_held() {
-  press_button("view.rows");
+  m_desk->choose("setView", SetView::Rows);
   const Id id = swatch(0, 1).id;
   const QRectF chip = rows().swatch_rect(id);
   const auto at = [&](QPointF p) { return seen(*rows().viewport(), p).rgb(); };
@@ -73,7 +73,7 @@ void ViewsTask::rows_mark_what_is_locked_used_and_held() {
 }
 
 void ViewsTask::the_list_takes_colors_and_values_or_says_why_not() {
-  press_button("view.list");
+  m_desk->choose("setView", SetView::List);
   auto& table = m_desk->part<QTableView>("list");
   const auto type_at = [&](int column, const QString& words) {
     const QModelIndex cell = table.model()->index(0, column);
@@ -110,9 +110,9 @@ void ViewsTask::the_list_takes_colors_and_values_or_says_why_not() {
 
 /// What is hidden is not selected any more, and so not changed.
 void ViewsTask::the_list_is_filtered_while_a_change_is_tried() {
-  press_button("view.list");
+  m_desk->choose("setView", SetView::List);
   auto& table = m_desk->part<QTableView>("list");
-  auto& filter = m_desk->part<QLineEdit>("listFilter");
+  auto& filter = m_desk->part<QLineEdit>("find");
   SetWork& work = m_desk->space().set_work();
   Adjustment darker;
   darker.value = -5;
@@ -132,7 +132,7 @@ void ViewsTask::versions_are_chosen_for_comparison() {
   QVERIFY(m_desk->open_demo_without_versions());
   press_button("page.sets");
   for (const char* name : {"noon", "dusk", "night"}) type_into(m_desk->part<QLineEdit>("versionName"), name);
-  press_button("view.versions");
+  m_desk->choose("setView", SetView::Versions);
   auto& versions = m_desk->part<VersionsView>("versions");
   auto& list = m_desk->part<QListWidget>("versionList");
   const Id noon = set().versions[0].id, dusk = set().versions[1].id, night = set().versions[2].id;
@@ -211,7 +211,7 @@ void ViewsTask::another_piece_begins_with_nothing_selected() {
 }
 
 void ViewsTask::views_share_one_selection() {
-  press_button("view.rows");
+  m_desk->choose("setView", SetView::Rows);
   const Id one = swatch(0, 0).id, two = swatch(2, 1).id;
   QWidget& grid = *rows().viewport();
   // A click selects and leaves the current color alone; a double click takes it up.
@@ -227,10 +227,10 @@ void ViewsTask::views_share_one_selection() {
   QCOMPARE(work().selection(), std::vector<Id>{one});
   click(grid, rows().swatch_rect(two).center(), Qt::ShiftModifier);
   QVERIFY(work().selection().size() > 4);
-  press_button("view.list");
+  m_desk->choose("setView", SetView::List);
   QCOMPARE(m_desk->part<QTableView>("list").selectionModel()->selectedRows().size(),
            static_cast<qsizetype>(work().selection().size()));
-  press_button("view.rows");
+  m_desk->choose("setView", SetView::Rows);
   QTest::keyClick(&rows(), Qt::Key_Escape);
   QVERIFY(work().selection().empty());
   m_desk->space().laying().select_swatch(two);

@@ -87,7 +87,7 @@ void WakesTask::a_gesture_wakes_what_shows_it_and_nothing_else_data() {
   row("Add a swatch", Desk::Pick, [](DeskTop& d) { d.space().laying().lay_current(); },
       {2, "sets, selection", "staff"});
   row("turn the mask", Desk::Limit, [](DeskTop& d) { d.space().masking().turn_mask(10); },
-      {1, "geometry", "maskWheel members rail staff"});
+      {1, "geometry", "maskWheel maskedPreview members rail staff"});
   row("the edge over the photo", Desk::Observe,
       [](DeskTop& d) {
         Looking looking = d.session().looking;

@@ -257,7 +257,11 @@ private slots:
                 .json()
                 .contains("share"));
     // A file of colors is a palette too, as long as it is small.
-    QVERIFY(run({"recipe", "#808080", "--paints", DEMO_PIECE}).error.contains("at most 12"));
+    QByteArray many;
+    for (int i = 10; i < 23; ++i) many += "#" + QByteArray::number(i) + "4060\n";
+    write(many);
+    QVERIFY(run({"recipe", "#808080", "--paints", file}).error.contains("at most 12"));
+    QVERIFY(!run({"recipe", "#808080", "--paints", DEMO_PIECE}).json()["parts"].empty());
     write("#102030 dark\n#e0d0c0 light\n");
     QCOMPARE(run({"recipe", "#e0d0c0", "--paints", file}).json()["parts"][0]["name"].get<std::string>(),
              std::string("light"));

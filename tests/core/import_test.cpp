@@ -125,7 +125,7 @@ private slots:
     QVERIFY(set.families[0].name == "metal" && set.families[1].name == "imported" &&
             set.families[2].name == longest);
     QCOMPARE(set.families[0].swatches[1].name, std::string("stone"));
-    QCOMPARE(set.families[0].swatches[2].name, color_in_words(rgb(7, 8, 9)));
+    QCOMPARE(set.families[0].swatches[2].name, short_color_name(rgb(7, 8, 9)));
     QCOMPARE(set.families[1].swatches[0].name, longest);
     QCOMPARE(set.families[1].swatches[0].note, std::string(10'000, 'n'));
     // A new set has the file's name, or one of its own; a taken one gets a number.
@@ -162,10 +162,10 @@ private slots:
     const Family& family = current_set(laid)->families[1];
     QVERIFY(family.name == "metal 2" && family.swatches.size() == 2);
     QVERIFY(family.swatches[0].color == a.color && family.swatches[0].picked == a.picked &&
-            family.swatches[0].from == a.from && family.swatches[0].name == color_in_words(a.color));
+            family.swatches[0].from == a.from && family.swatches[0].name == short_color_name(a.color));
     QVERIFY(!with_laid_family(piece, "x", {}) && !with_laid_family(piece, " ", {a}));
     QCOMPARE(told(*current_set(*with_laid_families(piece, {{"x", {a}}, {"y", {b}}}))),
-             "metal(copper) x(" + color_in_words(a.color) + ") y(" + color_in_words(b.color) + ")");
+             "metal(copper) x(" + short_color_name(a.color) + ") y(" + short_color_name(b.color) + ")");
     QVERIFY(!with_laid_families(piece, {{"x", {a}}, {"y", {}}}));
     QCOMPARE(*with_laid_families(piece, {}), piece);
   }

@@ -35,7 +35,7 @@ private slots:
     const auto after = with_swatch(before, family(before, 0).id, {{0.2, 0.4, 0.6}, std::nullopt}, "");
     QVERIFY(after);
     QCOMPARE(before, copy);
-    QCOMPARE(family(*after, 0).swatches[0].name, color_in_words({0.2, 0.4, 0.6}));
+    QCOMPARE(family(*after, 0).swatches[0].name, short_color_name({0.2, 0.4, 0.6}));
   }
   void a_card_is_taken_whole_or_not_at_all() {
     const Piece piece = new_piece("2026-01-31");
@@ -405,7 +405,16 @@ private slots:
     QVERIFY(fresh.color == laid.color && fresh.picked == laid.picked && fresh.from == laid.from &&
             fresh.name == "own" && !fresh.used && !fresh.locked);
     QCOMPARE(family(*with_swatch(piece, a, {{1, 0, 0}, {}}, ""), 0).swatches.back().name,
-             std::string("vivid red"));
+             std::string("vivid red 53"));
+    // No two that the program names are called alike; a name that was given stays.
+    Piece named = piece;
+    for (int i = 0; i < 30; ++i)
+      named = *with_swatch(named, a, {{1, i % 3 * 0.0005, 0}, {}}, i == 7 ? "mine" : "");
+    std::set<std::string> names;
+    for (const auto& swatch : family(named, 0).swatches) names.insert(swatch.name);
+    QCOMPARE(names.size(), family(piece, 0).swatches.size() - 1 + 30);
+    QVERIFY(names.contains("mine") && names.contains("vivid red 53") && names.contains("vivid red 53 b"));
+    QCOMPARE(short_color_name({0.42, 0.42, 0.42}), std::string("grey 45"));
     // Marks come and go, one by one or together.
     const Piece ticked = *with_swatches_used(piece, {pasted[0].id}, false);
     QVERIFY(!family(ticked, 0).swatches[0].used && family(ticked, 0).swatches[1].used);

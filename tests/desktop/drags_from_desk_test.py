@@ -1,5 +1,6 @@
 """Every place of the desk that shows a color gives it to another program: real drags, from all desks."""
 import json
+import os
 import sys
 import time
 
@@ -14,6 +15,9 @@ def main():
         note = desktop.folder + "/qt"
         desktop.start([RECEIVER, note])
         receiver = desktop.window("^qt receiver$")
+        os.makedirs(os.environ["XDG_CONFIG_HOME"] + "/zonachrom", exist_ok=True)
+        with open(os.environ["XDG_CONFIG_HOME"] + "/zonachrom/Zonachrom.conf", "w", encoding="utf-8") as out:
+            out.write("[tray]\nrelation=true\n")  # As it was left by who uses it.
         desktop.start([PROGRAM, "--size", "1280x800", "--desk", "pick", DEMO])
         palette = Palette()
         desktop.until(palette.there)
@@ -49,29 +53,31 @@ def main():
             return at[len(at) // 2][0] - left, at[len(at) // 2][1] - top
 
         before = palette.call("Current")[0]
-        gives("recent", 706, 768)
-        gives("relation", 1115, 760)
-        gives("tints", 125, 585)
-        gives("tones", 300, 585)
-        gives("shades", 465, 585)
+        gives("recent", 624, 776)
+        gives("relation", 990, 760)
+        gives("tints", 120, 608)
+        gives("tones", 281, 608)
+        gives("shades", 444, 608)
         gives("current", 60, 700)
         dusk = next(s for s in palette.call("Swatches", "(s)", "")[0] if s[0] == "dusk")[2]
         gives("staff", *found(dusk, 1160, 260, 60, 60))
         assert palette.call("Current")[0] == before, "a drag takes nothing up"
 
         said("xdotool", "key", "ctrl+4")  # Grade
-        click(left + 872, top + 127)  # rows
+        click(left + 1126, top + 92)  # How the set is shown
+        said("xdotool", "key", "Down", "Return")  # In rows
         time.sleep(0.5)
-        gives("rows", *found(dusk, 20, 80, 700, 300))
-        click(left + 914, top + 127)  # list
+        gives("rows", *found(dusk, 150, 80, 740, 300))
+        click(left + 1126, top + 92)
+        said("xdotool", "key", "Down", "Return")  # As a list
         time.sleep(0.5)
-        gives("list", *found(dusk, 20, 80, 740, 540))
+        gives("list", *found(dusk, 150, 80, 740, 540))
 
         said("xdotool", "key", "ctrl+1")  # Observe
-        click(left + 636, top + 612)  # Take colors
-        desktop.until(lambda: Screen().color(left + 45, top + 537) != Screen().color(left + 30, top + 537))
+        click(left + 580, top + 640)  # Take palette
+        desktop.until(lambda: Screen().color(left + 55, top + 565) != Screen().color(left + 30, top + 565))
         time.sleep(2)
-        _, came = out_of("result", 692, 401)
+        _, came = out_of("result", 670, 376)
         assert came["color"] == came["text"] == came["picture"], came
         _, came = out_of("sample", 600, 470)
         assert came["text"] == palette.call("Current")[0], (came, palette.call("Current"))

@@ -40,6 +40,44 @@
     </message>
 </context>
 <context>
+    <name>Report</name>
+    <message numerus="yes">
+        <source>Moves %n swatches, by %1 in value at most</source>
+        <translation>
+            <numerusform>Moves %n swatch, by %1 in value at most</numerusform>
+            <numerusform>Moves %n swatches, by %1 in value at most</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Moves %n swatches, by %1 (CIEDE2000) at most</source>
+        <translation>
+            <numerusform>Moves %n swatch, by %1 (CIEDE2000) at most</numerusform>
+            <numerusform>Moves %n swatches, by %1 (CIEDE2000) at most</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Changes up to %n swatches.</source>
+        <translation>
+            <numerusform>Changes up to %n swatch.</numerusform>
+            <numerusform>Changes up to %n swatches.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Removes %n swatches</source>
+        <translation>
+            <numerusform>Removes %n swatch</numerusform>
+            <numerusform>Removes %n swatches</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Adds %n swatches</source>
+        <translation>
+            <numerusform>Adds %n swatch</numerusform>
+            <numerusform>Adds %n swatches</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>zc::AdjustPanel</name>
     <message numerus="yes">
         <source>%n swatches change, all by the full amount.</source>
@@ -130,10 +168,10 @@
 <context>
     <name>zc::ReportPanel</name>
     <message numerus="yes">
-        <source>gaps in %n more families</source>
+        <source>%n things to look at, the most important first</source>
         <translation>
-            <numerusform>gaps in %n more family</numerusform>
-            <numerusform>gaps in %n more families</numerusform>
+            <numerusform>%n thing to look at</numerusform>
+            <numerusform>%n things to look at, the most important first</numerusform>
         </translation>
     </message>
 </context>

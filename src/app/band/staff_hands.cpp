@@ -39,7 +39,9 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
     return m_laying.lay_color({taken.color, taken.at});
   }
   const auto family = family_at(m_press);
-  if (const Swatch* s = swatch_at(m_press)) {
+  if (shift_grip().contains(m_press)) {
+    m_drag = Drag::Shift;
+  } else if (const Swatch* s = swatch_at(m_press)) {
     m_drag = Drag::Swatch;
     m_dragged = s->id;
   } else if (limit_rect(true).contains(m_press) || limit_rect(false).contains(m_press)) {
@@ -65,14 +67,33 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
     m_moved = true;
   if (m_drag == Drag::Value) m_picks.pick_value(axis().value_at(m_pointer.y()));
   if (m_drag == Drag::LightLimit || m_drag == Drag::DarkLimit) move_limit(m_pointer);
+  if (m_drag == Drag::Shift) return shift_selected(m_pointer);
   if (m_drag == Drag::Swatch && m_moved && drag_out()) return;
-  setCursor(m_drag == Drag::Value || moves_up_and_down(m_pointer) ? Qt::SizeVerCursor : Qt::ArrowCursor);
+  const Swatch* pointed = event->buttons() == Qt::NoButton ? swatch_at(m_pointer) : nullptr;
+  m_pointed = pointed ? pointed->id : 0;
+  setCursor(m_drag == Drag::Value || shift_grip().contains(m_pointer) || moves_up_and_down(m_pointer)
+                ? Qt::SizeVerCursor
+                : Qt::ArrowCursor);
   if (m_space.session().desk == Desk::Try) {
     const Swatch* under = swatch_at(m_pointer);
     m_tries.hover(under ? under->id : 0, true);
   }
   say_hint(*this, hint_at(m_pointer));
   update();
+}
+
+QRectF StaffView::shift_grip() const {
+  const Id focus = m_space.session().selection.focus();
+  const bool shown = wide() && focus != 0 && (m_drag == Drag::Shift || !m_work.adjustment().changes());
+  const QRectF chip = shown ? swatch_rect(focus) : QRectF();
+  return chip.isNull() ? QRectF() : QRectF(chip.right() + 5, chip.center().y() - 12, 13, 24);
+}
+
+/// By as much as the pointer has moved on the axis; what is let go is one step of undo.
+void StaffView::shift_selected(QPointF p) {
+  Adjustment by;
+  by.value = std::clamp(axis().value_at(p.y()) - axis().value_at(m_press.y()), -100.0, 100.0);
+  m_work.try_out(by);
 }
 
 /// The value line, or a limit of the bands.
@@ -122,6 +143,9 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
     break;
   case Drag::Box:
     end_box();
+    break;
+  case Drag::Shift:
+    m_work.take_adjustment();
     break;
   case Drag::Swatch:
   case Drag::Family:
@@ -202,6 +226,7 @@ void StaffView::mouseDoubleClickEvent(QMouseEvent* event) {
 
 void StaffView::leaveEvent(QEvent*) {
   m_hovered.reset();
+  m_pointed = 0;
   update();
 }
 
@@ -223,6 +248,7 @@ void StaffView::dropEvent(QDropEvent* event) {
 
 void StaffView::keyPressEvent(QKeyEvent* event) {
   const bool control = event->modifiers() & Qt::ControlModifier;
+  m_pointed = 0;
   switch (event->key()) {
   case Qt::Key_F2:
     return rename_selected();
@@ -312,6 +338,12 @@ void StaffView::fill_family_menu(QMenu& menu, std::size_t i) {
   });
 }
 
+/// Where a press begins a drag of the value it goes on doing so, however long it is held.
+bool StaffView::offers_menu(QPointF p) const {
+  if (swatch_at(p)) return true;
+  return m_place == Place::Window && family_at(p) && !moves_up_and_down(p);
+}
+
 void StaffView::contextMenuEvent(QContextMenuEvent* event) {
   QMenu menu;
   if (const Swatch* s = swatch_at(event->pos()))
@@ -324,6 +356,7 @@ void StaffView::contextMenuEvent(QContextMenuEvent* event) {
 }
 
 QString StaffView::hint_at(QPointF p) const {
+  if (shift_grip().contains(p)) return tr("Drag up or down to move all selected swatches in value.");
   const auto step = string_step_at(p);
   if (step)
     return tr("%1. Click to add it to the chosen family.")
@@ -336,7 +369,7 @@ QString StaffView::hint_at(QPointF p) const {
   const QString home = family ? text(families()[*family].name) : QString();
   const QString note = s->note.empty() ? QString() : QStringLiteral(": ") + text(s->note);
   return tr("%1, %2, value %3%4, in %5. %6")
-      .arg(text(s->name), text(hex_of(s->color)))
+      .arg(tr("%1, %2").arg(text(s->name), color_name(s->color)), text(hex_of(s->color)))
       .arg(number(value_of(s->color), 1))
       .arg(note, home,
            m_place == Place::Window && m_space.session().desk == Desk::Grade
@@ -362,7 +395,9 @@ void StaffView::add_family() {
   rename_family(families().size() - 1);
 }
 
+/// What is pointed at comes first: it need not be selected to get a name.
 void StaffView::rename_selected() {
+  if (find_swatch(m_families, m_pointed)) return rename_swatch(m_pointed);
   if (m_space.session().selection.focus()) return rename_swatch(m_space.session().selection.focus());
   if (const auto chosen = chosen_family()) rename_family(*chosen);
 }
@@ -381,7 +416,7 @@ void StaffView::rename_swatch(Id swatch) {
 }
 
 void StaffView::call_off() {
-  m_drag = Drag::None;
+  if (std::exchange(m_drag, Drag::None) == Drag::Shift) m_work.try_out({});
   update();
 }
 

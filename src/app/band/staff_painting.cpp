@@ -369,31 +369,53 @@ void StaffView::paint_slot(QPainter& painter) {
   painter.drawText(slot, Qt::AlignCenter, tr("add"));
 }
 
+void StaffView::paint_grip(QPainter& painter) {
+  const QRectF grip = shift_grip();
+  if (grip.isNull()) return;
+  const QPointF middle = grip.center();
+  QPainterPath arrows(middle - QPointF(0, 9));
+  arrows.lineTo(middle + QPointF(0, 9));
+  for (const double end : {-1.0, 1.0}) {
+    arrows.moveTo(middle + QPointF(-4, end * 5));
+    arrows.lineTo(middle + QPointF(0, end * 9));
+    arrows.lineTo(middle + QPointF(4, end * 5));
+  }
+  draw_double_line(painter, arrows, grip.contains(m_pointer) || m_drag == Drag::Shift ? 2 : 1.4);
+}
+
+void StaffView::paint_empty(QPainter& painter) {
+  painter.setFont(text_font());
+  painter.setPen(theme().quiet);
+  QRectF words = empty_rect();
+  if (m_place == Place::Window) words.setBottom(words.center().y());
+  painter.drawText(words,
+                   Qt::AlignHCenter | (m_place == Place::Window ? Qt::AlignBottom : Qt::AlignVCenter) |
+                       Qt::TextWordWrap,
+                   m_place == Place::Beside
+                       ? tr("No swatches yet. Add them in the main window.")
+                       : tr("The set by value: light colors stand high, dark ones low. It is empty."));
+}
+
 void StaffView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
   const QRectF r = staff_rect();
   paint_bands(painter);
   paint_head(painter);
-  // Where swatches say their names the line passes behind them.
-  if (wide()) draw_value_line(painter, line_y(), 0, width() - kMargin);
+  // Where swatches say their names or shares the line passes behind them.
+  const bool told = wide() || (m_place == Place::Window && m_space.session().desk == Desk::Try);
+  if (told) draw_value_line(painter, line_y(), 0, width() - kMargin);
   painter.save();
   painter.setClipRect(QRectF(r.left(), 0, r.width(), height()));
   paint_families(painter);
   if (wide()) paint_findings(painter);
+  paint_grip(painter);
   paint_dragged(painter);
   painter.restore();
   if (gutter() > 0) paint_counts(painter);
-  if (families().empty()) {
-    painter.setFont(text_font());
-    painter.setPen(theme().quiet);
-    painter.drawText(r.adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
-                     m_place == Place::Beside
-                         ? tr("No swatches yet. Add them in the main window.")
-                         : tr("No swatches yet. Pick a color, then press Ctrl+L to add it."));
-  }
+  if (families().empty()) paint_empty(painter);
   paint_string(painter);
-  if (!wide()) draw_value_line(painter, line_y(), 0, width() - kMargin);
+  if (!told) draw_value_line(painter, line_y(), 0, width() - kMargin);
   paint_slot(painter);
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);

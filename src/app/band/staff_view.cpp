@@ -40,6 +40,8 @@ StaffView::StaffView(Studio& space, Picking& picking, Laying& laying, SetWork& w
                      PaintReader& paints, TryReader& tries, Place place, QWidget* parent)
     : AxisWidget(space, picking, paints, parent), m_laying(laying), m_work(work), m_reader(press),
       m_tries(tries), m_place(place), m_scroll(new QScrollBar(Qt::Horizontal, this)),
+      m_first(word_action(QStringLiteral("addFirst"), tr("Add current color"),
+                          tr("Add the current color to the set (Ctrl+L)"), this)),
       m_editor(new NameEditor(QStringLiteral("nameEditor"), this)) {
   setObjectName(QStringLiteral("staff"));
   setAccessibleName(tr("Staff of the current set"));
@@ -47,6 +49,8 @@ StaffView::StaffView(Studio& space, Picking& picking, Laying& laying, SetWork& w
   setMouseTracking(true);
   setAcceptDrops(true);
   m_scroll->hide();
+  connect(m_first, &QAbstractButton::clicked, this, [this] { m_laying.lay_current(); });
+  space.hear({Part::Color}, this, &StaffView::place_first);
   connect(m_scroll, &QScrollBar::valueChanged, this, qOverload<>(&QWidget::update));
   space.hear({Part::Sets, Part::Geometry, Part::String, Part::Eyes, Part::Desk, Part::SetView, Part::Sharing,
               Part::Versions, Part::Trying, Part::Reference, Part::Steps, Part::Selection},
@@ -64,6 +68,21 @@ StaffView::StaffView(Studio& space, Picking& picking, Laying& laying, SetWork& w
 }
 
 // ---------------------------------------------------------------- layout
+
+/// Above or below the value line, wherever there is more room.
+QRectF StaffView::empty_rect() const {
+  const QRectF r = staff_rect().adjusted(kMargin, kGap, -kMargin, -kGap);
+  return line_y() > r.center().y() ? QRectF(r.topLeft(), QPointF(r.right(), line_y() - kGap))
+                                   : QRectF(QPointF(r.left(), line_y() + kGap), r.bottomRight());
+}
+
+/// Under the words that say what the staff is for.
+void StaffView::place_first() {
+  m_first->setVisible(families().empty() && m_place == Place::Window);
+  const QPointF middle = empty_rect().center();
+  m_first->resize(m_first->sizeHint());
+  m_first->move(static_cast<int>(middle.x() - m_first->width() / 2.0), static_cast<int>(middle.y()) + kGap);
+}
 
 QRectF StaffView::staff_rect() const {
   const double lane = m_space.session().string.empty() ? 0 : kStringLane;
@@ -215,7 +234,12 @@ void StaffView::follow() {
   m_scroll->setVisible(over > 0);
   m_scroll->setGeometry(static_cast<int>(staff_rect().left()), height() - 8,
                         static_cast<int>(staff_rect().width()), 8);
+  if (const Id focus = m_space.session().selection.focus(); focus != m_focus) {
+    if (focus != m_pointed) m_pointed = 0;
+    m_focus = focus;
+  }
   lay_out_chips();
+  place_first();
   m_links.reset();
   // Made here where it is going to be painted, so that painting finds it ready.
   if (wide() && isVisible()) static_cast<void>(m_work.report());

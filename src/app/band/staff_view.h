@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/band/axis_widget.h"
+#include "app/seams/press_and_hold.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "core/grading/grading.h"
@@ -23,8 +24,9 @@ class PressReader;
 class SetWork;
 class Studio;
 class TryReader;
+class WordControl;
 
-class StaffView final : public AxisWidget, public SpokenView, public Draggable {
+class StaffView final : public AxisWidget, public SpokenView, public Draggable, public OffersMenu {
   Q_OBJECT
 public:
   /// Beside the canvas it is as at Pick at every desk, and nothing is typed.
@@ -56,6 +58,7 @@ public:
   void add_family();
   void rename_selected();
   [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] bool offers_menu(QPointF p) const override;
   void call_off() override;
 
 signals:
@@ -82,7 +85,7 @@ private:
   const std::unordered_map<Id, double>* m_uses = nullptr;
   void paint_use(QPainter& painter, const QRectF& chip, const QColor& color, double share);
   [[nodiscard]] QString hint_at(QPointF p) const;
-  enum class Drag { None, Value, Swatch, Family, Box, LightLimit, DarkLimit };
+  enum class Drag { None, Value, Swatch, Family, Box, LightLimit, DarkLimit, Shift };
   /// A swatch laid out, before scrolling.
   struct Chip {
     const Swatch* swatch;
@@ -122,6 +125,11 @@ private:
   void drop(QPointF p);
   void move_limit(QPointF p);
   bool drag_out();
+  /// Beside the swatch that keys work on: dragged, it moves all selected ones in value. None while an
+  /// adjustment is tried out.
+  [[nodiscard]] QRectF shift_grip() const;
+  void shift_selected(QPointF p);
+  void paint_grip(QPainter& painter);
   void fill_swatch_menu(QMenu& menu, Id swatch);
   void fill_family_menu(QMenu& menu, std::size_t family);
 
@@ -136,6 +144,9 @@ private:
   void choose_links();
   void paint_counts(QPainter& painter);
   void paint_dragged(QPainter& painter);
+  [[nodiscard]] QRectF empty_rect() const;
+  void paint_empty(QPainter& painter);
+  void place_first();
   void paint_string(QPainter& painter);
   void paint_slot(QPainter& painter);
   [[nodiscard]] std::optional<std::size_t> string_step_at(QPointF p) const;
@@ -148,6 +159,7 @@ private:
   TryReader& m_tries;
   Place m_place;
   QScrollBar* m_scroll;
+  WordControl* m_first; ///< Adds the first color; seen while the set is empty.
   NameEditor* m_editor;
   Drag m_drag = Drag::None;
   Id m_dragged = 0;
@@ -167,6 +179,8 @@ private:
   };
   std::optional<std::vector<Link>> m_links; ///< Nothing until they are painted after a change.
   std::optional<std::size_t> m_hovered;
+  Id m_pointed = 0; ///< The swatch that the pointer moved onto, until a key or another selection comes.
+  Id m_focus = 0;   ///< The swatch that keys worked on last.
 };
 
 } // namespace zc

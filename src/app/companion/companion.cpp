@@ -84,7 +84,7 @@ QWidget* Companion::make_column() {
   foot->setContentsMargins(kEdge, 4, kEdge, 0);
   foot->setSpacing(4);
   foot->addWidget(new WellsView(m_space, m_space.picking(), WellsView::Build::Row, m_foot));
-  foot->addWidget(new MaskRuleChoice(m_space, m_foot));
+  foot->addWidget(new MaskRuleChoice(m_space, MaskRuleChoice::Build::Choices, m_foot));
 
   m_line = new QLabel(box);
   m_line->setObjectName(QStringLiteral("besideLine"));

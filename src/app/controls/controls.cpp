@@ -11,6 +11,7 @@
 #include <QPainter>
 #include <QProgressBar>
 #include <QScrollBar>
+#include <QSettings>
 #include <QStackedWidget>
 #include <QStatusTipEvent>
 #include <QToolTip>
@@ -113,6 +114,29 @@ void Pages::add(const QString& object_name, const QString& word, const QString& 
 }
 
 QWidget* Pages::page() const { return m_pages->currentWidget(); }
+
+void allow(QWidget& control, bool allowed, const QString& why_not) {
+  constexpr const char* kWhy = "whyNot";
+  constexpr const char* kUsual = "usualTip";
+  const QString before = control.property(kWhy).toString();
+  // A tip that was set meanwhile is the usual one from now on.
+  const bool tells_why = !before.isEmpty() && control.toolTip() == before;
+  if (!allowed && !tells_why) control.setProperty(kUsual, control.toolTip());
+  if (!allowed) control.setToolTip(why_not);
+  if (allowed && tells_why) control.setToolTip(control.property(kUsual).toString());
+  control.setProperty(kWhy, allowed ? QVariant() : QVariant(why_not));
+  control.setEnabled(allowed);
+}
+
+void keep_open(WordControl& opener, QWidget& content, const QString& setting) {
+  opener.setCheckable(true);
+  opener.setChecked(QSettings().value(setting, false).toBool());
+  content.setVisible(opener.isChecked());
+  QObject::connect(&opener, &QAbstractButton::toggled, &content, [&content, setting](bool open) {
+    QSettings().setValue(setting, open);
+    content.setVisible(open);
+  });
+}
 
 void say_hint(QWidget& from, const QString& words) {
   QStatusTipEvent event(words);

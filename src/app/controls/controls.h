@@ -65,6 +65,12 @@ private:
   QStackedWidget* m_pages;
 };
 
+/// A control that cannot be used now is dimmed, and its tip says why: one sentence.
+void allow(QWidget& control, bool allowed, const QString& why_not);
+
+/// What an opener opens, in its place: it is open as it was left, by this setting; at first it is closed.
+void keep_open(WordControl& opener, QWidget& content, const QString& setting);
+
 /// What the hand can do at a place of this widget, for the line at the foot of the stage. Nothing may cover
 /// what is being worked on, so a photo, a wheel or a staff has no tooltip.
 void say_hint(QWidget& from, const QString& words);

@@ -134,7 +134,9 @@ void NumberField::show_text() {
 }
 
 QString NumberField::range_words() const {
-  const auto plain = [this](double x) { return QString::number(x, 'g', 6) + m_range.suffix; };
+  const auto plain = [this](double x) {
+    return number(x, x == std::round(x) ? 0 : m_range.digits) + m_range.suffix;
+  };
   return tr("Type a number from %1 to %2.").arg(plain(m_range.low), plain(m_range.high));
 }
 

@@ -14,6 +14,8 @@ public:
   [[nodiscard]] static bool is_first();
   /// Over all of its parent; whatever is chosen, it is not offered again.
   void offer();
+  /// It was answered.
+  void leave();
 
 signals:
   void demoAsked();
@@ -23,9 +25,6 @@ signals:
 protected:
   void keyPressEvent(QKeyEvent* event) override;
   bool eventFilter(QObject* watched, QEvent* event) override;
-
-private:
-  void leave();
 };
 
 } // namespace zc

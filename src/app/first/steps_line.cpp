@@ -90,6 +90,11 @@ void StepsLine::begin() {
   show();
 }
 
+void StepsLine::begin_with_photo() {
+  begin();
+  take(with_done(m_steps, FirstStep::Reference));
+}
+
 /// What is there already was not done by these hands.
 void StepsLine::begin_from_here() {
   m_document = m_space.store().document();

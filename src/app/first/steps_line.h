@@ -20,6 +20,8 @@ public:
   [[nodiscard]] const FirstSteps& steps() const { return m_steps; }
   /// From now on it is shown, with nothing done yet.
   void begin();
+  /// The first step is done.
+  void begin_with_photo();
   void saved();
 
 private:

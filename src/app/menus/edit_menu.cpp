@@ -104,8 +104,8 @@ void EditMenu::add_swatch_commands() {
                 if (!work.nothing_selected()) work.take_up_focus();
               });
   add_command("renameSwatchOrFamily", tr("Re&name swatch or family"),
-              tr("Rename the selected swatch, or the chosen family"), QKeySequence(Qt::Key_F2),
-              [this] { rename_swatch(); });
+              tr("Rename the swatch under the pointer, the selected one, or the chosen family"),
+              QKeySequence(Qt::Key_F2), [this] { rename_swatch(); });
   // The key belongs to the view of the set that has the focus: on a photo or a wheel it means something else.
   auto* remove = add_command("deleteSwatches", tr("&Delete swatches"), tr("Delete the selected swatches"),
                              QKeySequence::Delete, [&work] {

@@ -43,8 +43,8 @@ FileMenu::FileMenu(Documents& documents, SetFiles& set_files, Arrivals& arrivals
               tr("Import swatches from a palette file in an open format, or from a picture"),
               QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_I), [this] { m_set_files.bring_in_asked(); });
   add_command("packParcel", tr("Pac&k parcel..."),
-              tr("Pack the sets and the mask of this piece into one file for someone else"), {},
-              [this] { m_set_files.pack_parcel_asked(); });
+              tr("Pack the sets and the mask of this piece into one file for someone else"),
+              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E), [this] { m_set_files.pack_parcel_asked(); });
   add_command("unpackParcel", tr("&Unpack parcel..."), tr("Save the sets and masks of a parcel to the shelf"),
               {}, [this] { m_set_files.unpack_parcel_asked(); });
   auto* one_window =

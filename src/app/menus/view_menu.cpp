@@ -24,6 +24,10 @@ ViewMenu::ViewMenu(Workspace& space, QWidget* parent) : CommandMenu(tr("&View"),
                          tr("Show a small window with wheel, value axis and set, above other programs"),
                          QKeySequence(Qt::Key_B), [this] { emit besideAsked(); });
   m_beside->setCheckable(true);
+  m_tray =
+      add_command("foldTray", tr("&Fold tray"), tr("Show the current color, wells and Add to set in one row"),
+                  {}, [this] { emit foldTrayAsked(m_tray->isChecked()); });
+  m_tray->setCheckable(true);
   auto* vivid = add_command("showVividWheel", tr("Show vivi&d wheel"),
                             tr("Show each hue at the value where it is strongest"), {},
                             [this] { m_space.viewing().show_vivid_plan(!m_space.session().vivid_plan); });
@@ -35,10 +39,14 @@ ViewMenu::ViewMenu(Workspace& space, QWidget* parent) : CommandMenu(tr("&View"),
   m_left_handed->setCheckable(true);
   add_sizes(*add_submenu(tr("Si&ze of text and controls")));
   auto* surrounds = add_submenu(tr("&Surround"));
-  for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light})
-    surrounds->add_command(QStringLiteral("surround.") + surround_name(s), surround_word(surround_name(s)),
-                           tr("Use the %1 surround").arg(surround_word(surround_name(s))), {},
-                           [this, s] { emit surroundAsked(s); });
+  for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light}) {
+    auto* one = surrounds->add_command(QStringLiteral("surround.") + surround_name(s),
+                                       surround_word(surround_name(s)),
+                                       tr("Use the %1 surround").arg(surround_word(surround_name(s))), {},
+                                       [this, s] { emit surroundAsked(s); });
+    one->setCheckable(true);
+    connect(surrounds, &QMenu::aboutToShow, one, [one, s] { one->setChecked(current_surround() == s); });
+  }
 }
 
 void ViewMenu::add_eyes() {

@@ -14,10 +14,12 @@ class ViewMenu final : public CommandMenu {
 public:
   ViewMenu(Workspace& space, QWidget* parent);
   void show_beside(bool shown) { m_beside->setChecked(shown); }
+  void show_tray_folded(bool folded) { m_tray->setChecked(folded); }
   void show_left_handed(bool left) { m_left_handed->setChecked(left); }
 
 signals:
   void besideAsked();
+  void foldTrayAsked(bool folded);
   void leftHandAsked(bool left);
   void surroundAsked(zc::Surround surround);
 
@@ -26,7 +28,7 @@ private:
   void add_sizes(CommandMenu& menu);
 
   Workspace& m_space;
-  QAction *m_beside = nullptr, *m_left_handed = nullptr;
+  QAction *m_beside = nullptr, *m_tray = nullptr, *m_left_handed = nullptr;
 };
 
 } // namespace zc

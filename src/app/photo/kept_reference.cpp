@@ -68,7 +68,7 @@ void KeptReference::follow_references() {
   const QSignalBlocker quiet(m_which);
   m_which->clear();
   for (const auto& r : m_space.piece().references) m_which->addItem(text(r.name), QVariant::fromValue(r.id));
-  m_which->setEnabled(m_which->count() > 0);
+  allow(*m_which, m_which->count() > 0, tr("Add a photo at Observe first."));
   follow_view();
 }
 

@@ -7,13 +7,14 @@
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QSlider>
 
 namespace zc {
 
 LookBar::LookBar(Studio& space, Viewing& viewing, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing),
+    : QWidget(parent), m_space(space), m_viewing(viewing), m_looks(new QComboBox(this)),
       m_tones(new NumberField(QStringLiteral("flatTones"), tr("Number of flat tones"), this)),
       m_find(new WordControl(ControlKind::Action, tr("Find limits"), this)),
       m_squint(new QSlider(Qt::Horizontal, this)),
@@ -21,29 +22,27 @@ LookBar::LookBar(Studio& space, Viewing& viewing, QWidget* parent)
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(2);
-  const std::tuple<const char*, QString, PhotoLook, QString> looks[] = {
-      {"look.color", tr("color"), PhotoLook::Color, tr("The photo in color (C)")},
-      {"look.value", tr("value"), PhotoLook::Value, tr("Greys of equal lightness (V)")},
-      {"look.flat", tr("flat tones"), PhotoLook::Flat,
-       tr("A few flat tones; drag their limits on the value axis (F)")},
-      {"look.squint", tr("squint"), PhotoLook::Squint, tr("Blurred, as with eyes half shut (S)")},
-      {"look.steps", tr("tone steps"), PhotoLook::Steps, tr("Even tone steps from black to white (T)")},
-      {"look.mask", tr("through mask"), PhotoLook::Mask,
+  m_looks->setObjectName(QStringLiteral("look"));
+  m_looks->setAccessibleName(tr("Look at the photo"));
+  m_looks->setToolTip(
+      tr("Look at the photo in color, in values or simplified. Each way has a key of its own."));
+  const std::tuple<QString, PhotoLook, QString> looks[] = {
+      {tr("in color"), PhotoLook::Color, tr("The photo in color (C)")},
+      {tr("in values"), PhotoLook::Value, tr("Greys of equal lightness (V)")},
+      {tr("in flat tones"), PhotoLook::Flat, tr("A few flat tones; drag their limits on the value axis (F)")},
+      {tr("squinted"), PhotoLook::Squint, tr("Blurred, as with eyes half shut (S)")},
+      {tr("in tone steps"), PhotoLook::Steps, tr("Even tone steps from black to white (T)")},
+      {tr("through the mask"), PhotoLook::Mask,
        tr("The photo through the mask; drag the edge between before and after (M)")}};
-  auto* joined = joined_row();
-  row->addLayout(joined);
-  for (const auto& [name, word, look, tip] : looks) {
-    auto* button = new WordControl(ControlKind::Choice, word, this);
-    button->setObjectName(QLatin1String(name));
-    button->setAccessibleName(tr("Show: %1").arg(word));
-    button->setToolTip(tip);
-    joined->addWidget(button);
-    connect(button, &QAbstractButton::clicked, this, [this, look = look] {
-      m_viewing.show_look(look);
-      follow();
-    });
-    m_looks.emplace_back(button, look);
+  for (const auto& [word, look, tip] : looks) {
+    m_looks->addItem(word, static_cast<int>(look));
+    m_looks->setItemData(m_looks->count() - 1, tip, Qt::ToolTipRole);
   }
+  connect(m_looks, &QComboBox::activated, this, [this](int i) {
+    m_viewing.show_look(static_cast<PhotoLook>(m_looks->itemData(i).toInt()));
+    follow();
+  });
+  row->addWidget(m_looks);
   row->addSpacing(8);
   m_tones->set_range({2, 5, 1, 0, tr(" tones"), false, {}});
   m_tones->setFixedWidth(60);
@@ -94,7 +93,7 @@ void LookBar::hear_fields() {
 
 void LookBar::follow() {
   const Looking& looking = m_space.session().looking;
-  for (const auto& [button, look] : m_looks) button->setChecked(look == looking.look);
+  m_looks->setCurrentIndex(m_looks->findData(static_cast<int>(looking.look)));
   m_tones->setVisible(looking.look == PhotoLook::Flat);
   m_find->setVisible(looking.look == PhotoLook::Flat);
   m_squint->setVisible(looking.look == PhotoLook::Squint);

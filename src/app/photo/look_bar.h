@@ -6,6 +6,7 @@
 
 #include <QWidget>
 
+class QComboBox;
 class QSlider;
 
 namespace zc {
@@ -25,7 +26,7 @@ private:
   void follow();
   Studio& m_space;
   Viewing& m_viewing;
-  std::vector<std::pair<WordControl*, PhotoLook>> m_looks;
+  QComboBox* m_looks;
   NumberField* m_tones;
   WordControl* m_find;
   QSlider* m_squint;

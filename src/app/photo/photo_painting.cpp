@@ -171,7 +171,9 @@ void PhotoView::paint_pins(QPainter& painter) {
 /// What stands where the photo will be.
 QString PhotoView::empty_words() const {
   const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
-  if (!reference) return tr("No photo yet. Drop a photo here, paste one, or press Ctrl+Shift+O to add one.");
+  if (!reference)
+    return tr(
+        "Look at a photo here, pick its colors, take a palette from it. Drop one, paste one, or add it.");
   const PhotoState state = m_space.photos().state_of(*reference);
   return state.failure.isEmpty()
              ? tr("Opening %1, %2 %").arg(text(reference->name)).arg(std::lround(state.progress * 100))

@@ -73,9 +73,18 @@ QRectF PhotoView::shown_part() const {
   return m_photo->full().rect();
 }
 
+QRectF PhotoView::room() const { return {0, 0, double(width()), std::max(40.0, double(height() - m_foot))}; }
+
+void PhotoView::leave_foot(int height) {
+  if (height == m_foot) return;
+  m_foot = height;
+  if (m_fitted) return fit();
+  renew();
+}
+
 QTransform PhotoView::to_widget() const {
   QTransform t;
-  t.translate(width() / 2.0, height() / 2.0);
+  t.translate(room().center().x(), room().center().y());
   t.rotate(90 * m_quarters);
   t.scale(m_mirrored ? -m_scale : m_scale, m_scale);
   t.translate(-m_center.x(), -m_center.y());
@@ -90,7 +99,7 @@ void PhotoView::fit() {
   m_fitted = true;
   if (m_photo) {
     const QSizeF lying = shown_part().size(), size = m_quarters % 2 ? lying.transposed() : lying;
-    m_scale = std::min({width() / size.width(), height() / size.height(), kLargestScale});
+    m_scale = std::min({room().width() / size.width(), room().height() / size.height(), kLargestScale});
     m_center = shown_part().center();
   }
   emit zoomChanged();
@@ -119,9 +128,7 @@ void PhotoView::crop_view(bool to_region) {
   fit();
 }
 
-void PhotoView::show_actual_size() {
-  zoom_to(1 / devicePixelRatioF(), QPointF(width() / 2.0, height() / 2.0));
-}
+void PhotoView::show_actual_size() { zoom_to(1 / devicePixelRatioF(), room().center()); }
 
 QPointF PhotoView::place_of(int x, int y) const { return to_widget().map(QPointF(x + 0.5, y + 0.5)); }
 
@@ -134,7 +141,8 @@ std::optional<double> PhotoView::edge_x() const {
 void PhotoView::zoom_to(double scale, QPointF about) {
   if (!m_photo) return;
   const QSizeF lying = shown_part().size(), size = m_quarters % 2 ? lying.transposed() : lying;
-  const double fitted = std::min({width() / size.width(), height() / size.height(), kLargestScale});
+  const double fitted =
+      std::min({room().width() / size.width(), room().height() / size.height(), kLargestScale});
   const double next = std::clamp(scale, fitted, std::max(kLargestScale, fitted));
   if (next <= fitted * 1.0001) return fit();
   // The place under the pointer stays there.
@@ -200,7 +208,7 @@ void PhotoView::wheelEvent(QWheelEvent* event) {
 }
 
 void PhotoView::keyPressEvent(QKeyEvent* event) {
-  const QPointF middle(width() / 2.0, height() / 2.0);
+  const QPointF middle = room().center();
   const bool shift = event->modifiers() & Qt::ShiftModifier;
   const auto pan = [this](int x, int y) {
     // Arrows move the chosen pin by a pixel; without one they move the view.

@@ -27,6 +27,8 @@ public:
   [[nodiscard]] double zoom() const { return m_scale; } ///< Screen pixels per photo pixel.
   void zoom_to(double scale, QPointF about);
   void fit();
+  /// So much at the foot is covered; a photo that is fitted stands above it.
+  void leave_foot(int height);
   void show_actual_size();
   /// The view alone: the photo and the places on it stay what they are.
   void turn_view(int quarters);
@@ -108,6 +110,8 @@ private:
   int m_quarters = 0; ///< Clockwise.
   bool m_mirrored = false;
   std::optional<PixelRect> m_crop;
+  [[nodiscard]] QRectF room() const;
+  int m_foot = 0;
   bool m_fitted = true;
   bool m_space_held = false;
   Drag m_drag = Drag::None;

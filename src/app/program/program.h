@@ -8,6 +8,7 @@
 #include "app/program/window_hands.h"
 #include "app/program/window_questions.h"
 #include "app/seams/piece_dialogs.h"
+#include "app/seams/press_and_hold.h"
 #include "app/window/main_window.h"
 #include "model/documents/documents.h"
 #include "model/workspace/workspace.h"
@@ -37,6 +38,7 @@ public:
   Beside beside;
 
 private:
+  PressAndHold m_press_and_hold;
   std::optional<PaletteService> m_service;
 };
 

@@ -5,7 +5,6 @@
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/piece/rules.h"
-#include "core/wheel/color_words.h"
 #include "io/exchange/exchange.h"
 #include "io/shelf/set_shelf.h"
 
@@ -35,7 +34,7 @@ std::vector<Swatch> swatches_in(const QMimeData& clip) {
 
 Swatch named(Srgb color, const std::string& name) {
   Swatch s{0, color};
-  s.name = name.empty() ? color_in_words(color) : shortened(name, kLongestName);
+  s.name = shortened(name, kLongestName);
   return s;
 }
 

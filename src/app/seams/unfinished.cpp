@@ -48,11 +48,16 @@ void let_go_of(QAbstractButton& button) {
   button.setDown(false);
 }
 
+/// What is called off may change what others show, who make their widgets anew.
 void call_off_presses() {
-  for (QWidget* widget : QApplication::allWidgets()) {
-    if (auto* view = dynamic_cast<Draggable*>(widget)) view->call_off();
-    if (auto* button = qobject_cast<QAbstractButton*>(widget)) let_go_of(*button);
-    if (auto* slider = qobject_cast<QAbstractSlider*>(widget); slider && slider->isSliderDown())
+  const QWidgetList all = QApplication::allWidgets();
+  for (const QPointer<QWidget>& widget : QList<QPointer<QWidget>>(all.begin(), all.end())) {
+    if (!widget) continue;
+    if (auto* view = dynamic_cast<Draggable*>(widget.data())) view->call_off();
+    if (!widget) continue;
+    if (auto* button = qobject_cast<QAbstractButton*>(widget.data())) let_go_of(*button);
+    if (!widget) continue;
+    if (auto* slider = qobject_cast<QAbstractSlider*>(widget.data()); slider && slider->isSliderDown())
       let_go_of(*slider);
   }
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shelf/shelf_panel.h"
 
+#include "app/controls/controls.h"
 #include "app/controls/number_field.h"
 #include "app/paint/painted_icon.h"
 #include "app/theme/theme.h"
@@ -171,14 +172,15 @@ std::optional<std::size_t> ShelfPanel::chosen() const {
 }
 
 void ShelfPanel::follow() {
-  m_put->setEnabled(m_source->can_put());
+  allow(*m_put, m_source->can_put(), tr("The piece has nothing to save there yet."));
   const auto item = chosen();
   const bool own = item && !m_cards[*item].file.empty();
-  m_take->setEnabled(item.has_value());
-  m_back->setEnabled(own && m_source->can_put());
-  m_rename->setEnabled(own);
-  m_on->setEnabled(own);
-  m_off->setEnabled(own);
+  allow(*m_take, item.has_value(), tr("Choose one from the list first."));
+  allow(*m_back, own && m_source->can_put(),
+        tr("Choose one of your own first; what came with the program stays as it is."));
+  for (QWidget* control :
+       {static_cast<QWidget*>(m_rename), static_cast<QWidget*>(m_on), static_cast<QWidget*>(m_off)})
+    allow(*control, own, tr("Choose one of your own first; what came with the program stays as it is."));
 }
 
 void ShelfPanel::put_up() {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/shelf/shipped_words.h"
 
-#include "model/i18n/language.h"
+#include "core/wheel/color_words.h"
 
 namespace zc {
 namespace {
@@ -29,8 +29,7 @@ std::vector<ShelfSet> sets_that_came() {
     put_in_words(set.set.name);
     set.set.families.change_each([](Family& family) {
       put_in_words(family.name);
-      family.swatches.change_each(
-          [](Swatch& swatch) { swatch.name = color_name(swatch.color).toStdString(); });
+      family.swatches.change_each([](Swatch& swatch) { swatch.name = made_swatch_name(swatch.color); });
     });
   }
   return sets;

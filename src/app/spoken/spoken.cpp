@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/spoken/spoken.h"
 
+#include "model/i18n/text.h"
+
 #include <QAbstractButton>
 #include <QAccessibleWidget>
 #include <QButtonGroup>
@@ -161,7 +163,7 @@ public:
     case QAccessible::Description:
       return i->description;
     case QAccessible::Value:
-      return i->number ? QString::number(i->number->now, 'f', 1) : QString();
+      return i->number ? zc::number(i->number->now, 1) : QString();
     default:
       return {};
     }
@@ -242,7 +244,7 @@ public:
   [[nodiscard]] QString text(QAccessible::Text what) const override {
     QString own = QAccessibleWidget::text(what);
     if (what == QAccessible::Value && memory().spoken().number)
-      return QString::number(memory().spoken().number->now, 'f', 1);
+      return zc::number(memory().spoken().number->now, 1);
     if (what != QAccessible::Description) return own;
     const QString shown = memory().spoken().description;
     return own.isEmpty() || shown.isEmpty() ? own + shown : shown + QStringLiteral(". ") + own;

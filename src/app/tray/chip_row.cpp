@@ -21,6 +21,7 @@ ChipRow::ChipRow(const QString& accessible_name, QWidget* parent) : QWidget(pare
   setAccessibleName(accessible_name);
   setFixedHeight(kChip);
   setFocusPolicy(Qt::TabFocus);
+  setCursor(Qt::OpenHandCursor);
 }
 
 void ChipRow::show_steps(std::vector<StringStep> steps, QStringList words, Eyes eyes) {

@@ -13,7 +13,7 @@
 namespace zc {
 namespace {
 
-constexpr int kRoomForWord = 100;
+constexpr int kRoomForWord = 90;
 
 } // namespace
 
@@ -25,12 +25,13 @@ ColorPair::ColorPair(Studio& space, Picking& picking, QSize size, QWidget* paren
                 "dragged into other programs."));
   setFocusPolicy(Qt::TabFocus);
   setFixedSize(size);
+  setCursor(Qt::OpenHandCursor);
   space.hear({Part::Color}, this, qOverload<>(&QWidget::update));
   space.hear({Part::Eyes}, this, qOverload<>(&QWidget::update));
 }
 
 QRect ColorPair::before_rect() const {
-  const int high = height() >= kRoomForWord ? 32 : height() * 3 / 10;
+  const int high = height() >= kRoomForWord ? 26 : height() * 3 / 10;
   return {0, height() - high, width(), high};
 }
 

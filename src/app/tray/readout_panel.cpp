@@ -27,15 +27,13 @@ QString setting(std::size_t row) { return QStringLiteral("readout/%1").arg(row);
 } // namespace
 
 ReadoutPanel::ReadoutPanel(Studio& space, Picking& picking, PressReader& press, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_reader(press),
-      m_more(new WordControl(ControlKind::Action, tr("Add readout"), this)),
-      m_fewer(new WordControl(ControlKind::Action, tr("Remove readout"), this)) {
+    : QWidget(parent), m_space(space), m_picks(picking), m_reader(press) {
   setObjectName(QStringLiteral("readouts"));
   auto* grid = new QGridLayout(this);
   setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(3);
-  grid->setVerticalSpacing(4);
+  grid->setVerticalSpacing(2);
   const ReadoutSpace usual[] = {ReadoutSpace::Rgb, ReadoutSpace::Hsv, ReadoutSpace::Hsl, ReadoutSpace::Lch};
   for (std::size_t i = 0; i < m_rows.size(); ++i) {
     Row& row = m_rows[i];
@@ -65,44 +63,55 @@ ReadoutPanel::ReadoutPanel(Studio& space, Picking& picking, PressReader& press, 
       show_space(
           i, kReadoutSpaces[static_cast<std::size_t>(std::clamp(kept, 0, int(kReadoutSpaces.size()) - 1))]);
   }
-  m_more->setObjectName(QStringLiteral("moreReadouts"));
-  m_more->setToolTip(tr("Show the color in one more color space"));
-  m_fewer->setObjectName(QStringLiteral("fewerReadouts"));
-  m_fewer->setToolTip(tr("Remove the last readout"));
-  auto* words = new QHBoxLayout;
-  words->setSpacing(0);
-  words->addWidget(m_more);
-  words->addWidget(m_fewer);
-  words->addStretch();
-  grid->addLayout(words, static_cast<int>(m_rows.size()), 0, 1, 4);
-  connect(m_more, &QAbstractButton::clicked, this, [this] { show_rows(m_shown + 1); });
-  connect(m_fewer, &QAbstractButton::clicked, this, [this] { show_rows(m_shown - 1); });
   show_rows(static_cast<std::size_t>(
-      std::clamp(QSettings().value(kShownSetting, 1).toInt(), 1, int(m_rows.size()))));
+      std::clamp(QSettings().value(kShownSetting, 0).toInt(), 0, int(m_rows.size()))));
   space.hear({Part::Color, Part::Sharing, Part::Eyes}, this, &ReadoutPanel::follow);
   follow();
 }
 
 void ReadoutPanel::show_rows(std::size_t count) {
   m_shown = count;
+  setVisible(count > 0);
   QSettings().setValue(kShownSetting, static_cast<int>(count));
   for (std::size_t i = 0; i < m_rows.size(); ++i) {
     m_rows[i].name->setVisible(i < count);
     for (NumberField* field : m_rows[i].fields) field->setVisible(i < count);
     m_rows[i].black->setVisible(i < count && m_rows[i].ink);
   }
-  m_more->setVisible(count < m_rows.size());
-  m_fewer->setVisible(count > 1);
 }
 
 void ReadoutPanel::fill_menu(std::size_t row) {
   QMenu* menu = m_rows[row].menu;
+  add_spaces(*menu, [row] { return row; });
+  menu->addSeparator();
+  menu->addAction(tr("Remove readout"), this, [this, row] { remove(row); });
+}
+
+void ReadoutPanel::fill_add_menu(QMenu& menu) {
+  add_spaces(menu, [this] {
+    show_rows(std::min(m_shown + 1, m_rows.size()));
+    return m_shown - 1;
+  });
+}
+
+/// Each space as an entry that shows it in the row that `row` tells.
+void ReadoutPanel::add_spaces(QMenu& menu, const std::function<std::size_t()>& row) {
   for (const ReadoutSpace space : kReadoutSpaces) {
     const ReadoutForm& form = readout_form(space);
-    menu->addAction(tr("%1: %2").arg(word(form.name), word(form.words)), this,
-                    [this, row, space] { choose_space(row, space); });
+    menu.addAction(tr("%1: %2").arg(word(form.name), word(form.words)), this,
+                   [this, row, space] { choose_space(row(), space); });
   }
-  menu->addAction(tr("CMYK: ink on the chosen press, percent"), this, [this, row] { choose_ink(row); });
+  menu.addAction(tr("CMYK: ink on the chosen press, percent"), this, [this, row] { choose_ink(row()); });
+}
+
+/// Those after it move up.
+void ReadoutPanel::remove(std::size_t row) {
+  if (row >= m_shown) return; // It is not there any more.
+  for (std::size_t i = row; i + 1 < m_shown; ++i) {
+    const Row next = m_rows[i + 1];
+    next.ink ? choose_ink(i) : choose_space(i, next.space);
+  }
+  show_rows(m_shown - 1);
 }
 
 void ReadoutPanel::choose_space(std::size_t row, ReadoutSpace space) {
@@ -140,7 +149,7 @@ void ReadoutPanel::follow_ink(const Row& row) {
   const double shares[] = {ink.c, ink.m, ink.y, ink.k};
   for (std::size_t n = 0; n < 4; ++n) {
     NumberField* field = n < 3 ? row.fields[n] : row.black;
-    field->setEnabled(press != nullptr);
+    allow(*field, press != nullptr, tr("Choose a press at Share first: ink is read through it."));
     field->show_value(shares[n]);
   }
 }
@@ -177,7 +186,7 @@ void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {
   row.space = space;
   row.ink = false;
   row.black->hide();
-  for (NumberField* field : row.fields) field->setEnabled(true);
+  for (NumberField* field : row.fields) allow(*field, true, {});
   const ReadoutForm& form = readout_form(space);
   row.name->setText(word(form.name));
   row.name->setAccessibleName(tr("Space of readout %1: %2").arg(i + 1).arg(word(form.name)));

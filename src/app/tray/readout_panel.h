@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The current color in numbers: one space of the painter's choice, more when wanted, every number editable.
+// The current color in numbers of other color spaces: as many as the user adds, every number editable.
 #pragma once
 
 #include "core/color/readout.h"
@@ -24,6 +24,9 @@ public:
   void choose_space(std::size_t row, ReadoutSpace space);
   /// Reads the color as ink on the chosen press.
   void choose_ink(std::size_t row);
+  [[nodiscard]] std::size_t shown() const { return m_shown; }
+  /// Spaces to choose from for one more row, or for the last one where there are as many as there can be.
+  void fill_add_menu(QMenu& menu);
 
 private:
   struct Row {
@@ -36,6 +39,8 @@ private:
   };
   void show_rows(std::size_t count);
   void fill_menu(std::size_t row);
+  void add_spaces(QMenu& menu, const std::function<std::size_t()>& row);
+  void remove(std::size_t row);
   void show_space(std::size_t row, ReadoutSpace space);
   void follow();
   void take(std::size_t row, std::size_t number, double value);
@@ -54,9 +59,7 @@ private:
   PressReader& m_reader;
   std::optional<TypedInk> m_typed_ink;
   std::array<Row, 4> m_rows;
-  std::size_t m_shown = 1;
-  WordControl* m_more;
-  WordControl* m_fewer;
+  std::size_t m_shown = 0;
 };
 
 } // namespace zc

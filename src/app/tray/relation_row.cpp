@@ -11,15 +11,24 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
+#include <QMenu>
+#include <QSettings>
 #include <QVBoxLayout>
 
 namespace zc {
 
+namespace {
+
+constexpr int kLeastChips = 64;
+const QString kOpenSetting = QStringLiteral("tray/relation");
+
+} // namespace
+
 RelationRow::RelationRow(Studio& space, Picking& picking, Laying& laying, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_relation(new QComboBox(this)),
-      m_vivid(new WordControl(ControlKind::Switch, tr("vivid"), this)),
-      m_fix(new WordControl(ControlKind::Switch, tr("pin"), this)),
-      m_chips(new ChipRow(tr("Members of the relation"), this)) {
+    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_content(new QWidget(this)),
+      m_relation(new QComboBox(this)), m_vivid(new WordControl(ControlKind::Switch, tr("vivid"), m_content)),
+      m_fix(new WordControl(ControlKind::Switch, tr("pin"), m_content)),
+      m_chips(new ChipRow(tr("Members of the relation"), m_content)) {
   m_relation->setObjectName(QStringLiteral("relation"));
   m_relation->setAccessibleName(tr("Relation of the current color"));
   m_relation->setToolTip(tr("Show hues related to the current color: complement 180°; split 150° and 210°; "
@@ -38,23 +47,26 @@ RelationRow::RelationRow(Studio& space, Picking& picking, Laying& laying, QWidge
   m_fix->setToolTip(tr("Leave the relation where it is, here and on the rim, while you pick"));
   auto* lay = word_action(
       QStringLiteral("layRelation"), tr("Add all"),
-      tr("Add the current color and all related colors as a family named after the relation"), this);
+      tr("Add the current color and all related colors as a family named after the relation"), m_content);
   m_chips->setObjectName(QStringLiteral("members"));
+  m_chips->setMinimumWidth(kLeastChips);
 
-  auto* row = new QHBoxLayout;
-  row->setSpacing(2);
-  row->addWidget(m_relation, 1);
-  row->addWidget(m_vivid);
-  row->addWidget(m_fix);
-  auto* second = new QHBoxLayout;
-  second->setSpacing(6);
-  second->addWidget(m_chips, 1);
-  second->addWidget(lay, 0, Qt::AlignTop);
+  auto* head = new QHBoxLayout;
+  head->setSpacing(4);
+  head->addWidget(m_relation, 1);
+  head->addWidget(m_vivid);
+  head->addWidget(m_fix);
+  auto* row = new QHBoxLayout(m_content);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(6);
+  row->addWidget(m_chips, 1, Qt::AlignTop);
+  row->addWidget(lay, 0, Qt::AlignTop);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(4);
-  column->addLayout(row);
-  column->addLayout(second);
+  column->setSpacing(3);
+  column->addLayout(head);
+  column->addWidget(m_content);
+  open(QSettings().value(kOpenSetting, false).toBool());
 
   connect(m_relation, &QComboBox::activated, this,
           [this] { m_picks.choose_relation(static_cast<Relation>(m_relation->currentData().toInt())); });
@@ -66,6 +78,24 @@ RelationRow::RelationRow(Studio& space, Picking& picking, Laying& laying, QWidge
   space.hear({Part::Color, Part::Geometry, Part::Relations, Part::Steps, Part::Eyes, Part::Vivid}, this,
              &RelationRow::follow);
   follow();
+}
+
+void RelationRow::fill_menu(QMenu& menu) {
+  for (int i = 0; i < m_relation->count(); ++i)
+    menu.addAction(m_relation->itemText(i), this, [this, i] {
+      m_picks.choose_relation(static_cast<Relation>(m_relation->itemData(i).toInt()));
+      open(true);
+    });
+  auto* hide = menu.addAction(tr("Hide related colors"), this, [this] { open(false); });
+  hide->setObjectName(QStringLiteral("hideRelation"));
+  connect(&menu, &QMenu::aboutToShow, hide, [this, hide] { hide->setVisible(!m_content->isHidden()); });
+}
+
+/// It stays as it was left.
+void RelationRow::open(bool open) {
+  QSettings().setValue(kOpenSetting, open);
+  setVisible(open);
+  m_content->setVisible(open);
 }
 
 void RelationRow::follow() {

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The chosen relation of the current color: its members by angle, at the current value or vivid, taken up,
-// slid or laid; it can be fixed while picking goes on.
+// The colors related to the current one: its members by angle, at the current value or vivid, used, slid or
+// added; they can be pinned while picking goes on. Closed there is nothing of it.
 #pragma once
 
 #include "model/session/studio.h"
@@ -8,6 +8,7 @@
 #include <QWidget>
 
 class QComboBox;
+class QMenu;
 
 namespace zc {
 
@@ -22,11 +23,18 @@ class RelationRow final : public QWidget {
 public:
   RelationRow(Studio& space, Picking& picking, Laying& laying, QWidget* parent);
 
+  /// The relations to choose from; one that is chosen opens the row.
+  void fill_menu(QMenu& menu);
+  /// Whether it is open, seen or not.
+  [[nodiscard]] bool is_open() const { return !m_content->isHidden(); }
+
 private:
+  void open(bool open);
   void follow();
   Studio& m_space;
   Picking& m_picks;
   Laying& m_laying;
+  QWidget* m_content;
   QComboBox* m_relation;
   WordControl* m_vivid;
   WordControl* m_fix;

@@ -1,54 +1,56 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The tray: the current color in words and numbers, wells, recent colors.
+// The tray: the current color in words and numbers, wells, recent colors, and what adds it to the set.
 #pragma once
-
-#include "core/base/result.h"
 
 #include <QWidget>
 
-class QLineEdit;
+class QHBoxLayout;
 
 namespace zc {
 
-class Workspace;
-
+class ColorGroup;
 class ColorPair;
-class ElidedLabel;
 class HandOver;
-class NumberField;
+class PlaceGroup;
+class ReadoutPanel;
+class SetGroup;
 class WellsView;
 class WordControl;
+class Workspace;
 
+/// Folded it is one row: the color, its name and code, the wells, and what adds it. It folds by itself at
+/// Share; folded or unfolded by the user, it stays so, at Share and at the other desks apart.
 class Tray final : public QWidget {
   Q_OBJECT
 public:
   Tray(Workspace& space, HandOver& hand_over, QWidget* parent);
+  void fold(bool folded);
+  [[nodiscard]] bool folded() const { return m_folded; }
 
 signals:
   void copyHexAsked();
+  void heightChanged();
 
 protected:
+  bool event(QEvent* event) override;
   void resizeEvent(QResizeEvent* event) override;
 
 private:
-  QWidget* make_words();
-  QWidget* make_place();
-  void go_to(int number, double value);
-  QWidget* make_set_controls();
-  void follow();
-  void take_typed_hex();
+  void follow_desk();
+  void make_menu();
+  void lay_out();
 
   Workspace& m_space;
-  HandOver& m_hand_over;
-  ColorPair* m_pair = nullptr;
-  WellsView* m_wells = nullptr;
-  QWidget* m_words = nullptr;
-  ElidedLabel* m_name = nullptr;
-  QLineEdit* m_hex = nullptr;
-  std::array<NumberField*, 3> m_place{}; ///< Hue, saturation, value on the wheel.
-  ElidedLabel* m_mask = nullptr;
-  ElidedLabel* m_family = nullptr;
-  WordControl* m_hand = nullptr;
+  ColorPair* m_pair;
+  ColorGroup* m_color;
+  PlaceGroup* m_place;
+  ReadoutPanel* m_readouts;
+  WellsView* m_wells;
+  SetGroup* m_set;
+  WordControl* m_more;
+  QHBoxLayout* m_row;
+  [[nodiscard]] bool is_narrow() const;
+  bool m_folded = false, m_narrow = false;
 };
 
 } // namespace zc

@@ -16,7 +16,8 @@
 namespace zc {
 namespace {
 
-constexpr double kRecent = 17;
+constexpr double kRecent = 16;
+constexpr double kWell = 30;
 
 /// Behind the word, however long it is.
 double recent_indent() {
@@ -41,6 +42,7 @@ WellsView::WellsView(Studio& space, Picking& picking, Build build, QWidget* pare
   setObjectName(QStringLiteral("wells"));
   setAccessibleName(tr("Wells and recent colors"));
   setFixedSize(sizeHint());
+  setMouseTracking(true);
   space.hear({Part::AtHand, Part::Eyes}, this, &WellsView::follow);
   follow();
 }
@@ -50,14 +52,14 @@ void WellsView::follow() {
   const auto well = s.filling_well;
   m_clear->setVisible(m_build != Build::Row && well && s.at_hand.wells[*well]);
   m_none->setVisible(m_build != Build::Row && well.has_value());
-  m_none->move(width() - m_none->sizeHint().width() - (m_build == Build::Narrow ? 0 : 20), -4);
+  m_none->move(width() - m_none->sizeHint().width(), -4);
   m_clear->move(m_none->x() - m_clear->sizeHint().width(), -4);
   update();
 }
 
 QSize WellsView::sizeHint() const {
-  if (m_build == Build::Row) return {252, 36};
-  return {m_build == Build::Narrow ? 284 : 372, 120};
+  if (m_build == Build::Row) return {252, 34};
+  return {m_build == Build::Narrow ? 284 : 324, 98};
 }
 
 void WellsView::set_build(Build build) {
@@ -69,19 +71,19 @@ void WellsView::set_build(Build build) {
 QRectF WellsView::well_rect(std::size_t well) const {
   const double place = static_cast<double>(well);
   if (m_build == Build::Row) return {1 + 32 * place, 1, 26, 26};
-  const double size = m_build == Build::Narrow ? 30 : 36, step = m_build == Build::Narrow ? 35 : 44;
-  return {1 + step * place, 24 + (36 - size) / 2, size, size};
+  const double step = m_build == Build::Narrow ? 35 : 40;
+  return {1 + step * place, 23, kWell, kWell};
 }
 QRectF WellsView::number_rect(std::size_t well) const {
   const QRectF r = well_rect(well);
   if (m_build == Build::Row) return {r.left(), r.bottom(), r.width(), height() - r.bottom()};
-  return {r.left(), 62, r.width(), 18};
+  return {r.left(), 54, r.width(), 17};
 }
 QRectF WellsView::recent_rect(std::size_t place) const {
   if (m_build == Build::Row) return {};
   const bool narrow = m_build == Build::Narrow;
-  const double step = narrow ? 14 : 19, size = narrow ? 13 : kRecent;
-  return {recent_indent() + step * static_cast<double>(place), height() - kRecent - 7, size, kRecent};
+  const double step = narrow ? 14 : 18, size = narrow ? 13 : kRecent;
+  return {recent_indent() + step * static_cast<double>(place), height() - kRecent - 3, size, kRecent};
 }
 
 void WellsView::paintEvent(QPaintEvent*) {
@@ -101,12 +103,12 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.setRenderHint(QPainter::Antialiasing, false);
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
-  painter.drawText(QRectF(0, height() - 24, recent_indent(), 17), Qt::AlignLeft | Qt::AlignVCenter,
+  painter.drawText(QRectF(0, height() - 20, recent_indent(), 17), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("Recent"));
   for (std::size_t i = 0; i < s.at_hand.recent.size(); ++i)
     draw_chip(painter, recent_rect(i), shown_color(s.at_hand.recent[i], s.eyes), theme().furniture);
   if (s.at_hand.recent.empty())
-    painter.drawText(QRectF(recent_indent(), height() - 24, 300, 17), Qt::AlignLeft | Qt::AlignVCenter,
+    painter.drawText(QRectF(recent_indent(), height() - 20, 300, 17), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("nothing picked yet"));
 }
 
@@ -119,8 +121,9 @@ void WellsView::paint_wells(QPainter& painter) {
     painter.setBrush(s.at_hand.wells[i] ? QBrush(shown_color(*s.at_hand.wells[i], s.eyes))
                                         : QBrush(Qt::NoBrush));
     painter.drawEllipse(r);
-    if (filling)
-      painter.fillRect(QRectF(r.center().x() - 8, number_rect(i).bottom() - 1, 16, 2), theme().strong);
+    const QRectF mark(r.center().x() - 8, number_rect(i).bottom() - 1, 16, 2);
+    if (filling) painter.fillRect(mark, theme().strong);
+    if (!filling && m_pointed == i) painter.fillRect(mark, theme().frame);
     if (m_build == Build::Row) continue;
     painter.setFont(filling ? heading_font() : caption_font());
     painter.setPen(filling ? theme().strong : theme().quiet);
@@ -142,7 +145,23 @@ void WellsView::mousePressEvent(QMouseEvent* event) {
   m_pressed.press(*event, color_at(event->position()));
 }
 
-void WellsView::mouseMoveEvent(QMouseEvent* event) { m_pressed.pull(*this, event->position()); }
+void WellsView::mouseMoveEvent(QMouseEvent* event) {
+  m_pressed.pull(*this, event->position());
+  if (event->buttons() == Qt::NoButton) point_at(event->position());
+}
+
+/// A color that can be dragged has a pointer of its own, and a number shows the mark that a press sets.
+void WellsView::point_at(QPointF p) {
+  std::optional<std::size_t> number;
+  for (std::size_t i = 0; i < m_space.session().at_hand.wells.size(); ++i)
+    if (number_rect(i).contains(p)) number = i;
+  setCursor(color_at(p) ? Qt::OpenHandCursor : number ? Qt::PointingHandCursor : Qt::ArrowCursor);
+  if (number == m_pointed) return;
+  m_pointed = number;
+  update();
+}
+
+void WellsView::leaveEvent(QEvent*) { point_at({-1, -1}); }
 
 void WellsView::mouseReleaseEvent(QMouseEvent* event) {
   if (const auto modifiers = m_pressed.let_go()) click(event->position(), *modifiers);

@@ -34,9 +34,11 @@ protected:
   void mousePressEvent(QMouseEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
   void mouseReleaseEvent(QMouseEvent* event) override;
+  void leaveEvent(QEvent* event) override;
   bool event(QEvent* event) override;
 
 private:
+  void point_at(QPointF p);
   void follow();
   void paint_wells(QPainter& painter);
   [[nodiscard]] std::optional<Srgb> color_at(QPointF p) const;
@@ -47,6 +49,7 @@ private:
   WordControl* m_none;
   Build m_build;
   PressedColor m_pressed;
+  std::optional<std::size_t> m_pointed; ///< The well whose number the pointer is on.
 };
 
 } // namespace zc

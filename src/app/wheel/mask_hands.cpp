@@ -15,6 +15,8 @@ namespace zc {
 namespace {
 
 constexpr double kHandleReach = 9, kEdgeReach = 6, kMoveStart = 3;
+/// The mark of turning stands this far outside the rim, and reaches so far to either side.
+constexpr double kTurnMark = 7, kTurnMarkHalf = 16, kTurnReach = 60;
 
 bool same(const Handle& a, const Handle& b) { return a.grip == b.grip && a.index == b.index; }
 
@@ -299,7 +301,10 @@ void MaskHands::hover(QPointF p) {
   const auto handle = m_tool == Tool::None ? handle_at(p) : std::nullopt;
   const bool changed = handle.has_value() != m_hovered.has_value() || (handle && !same(*handle, *m_hovered));
   m_hovered = handle;
-  if (changed || !m_outline.empty()) m_view.update();
+  const Mark mark = mark_at(p);
+  const bool other_mark = !(mark == m_mark);
+  m_mark = mark;
+  if (changed || other_mark || !m_outline.empty()) m_view.update();
   m_view.setCursor(m_tool != Tool::None   ? Qt::CrossCursor
                    : handle || edge_at(p) ? Qt::PointingHandCursor
                    : m_view.beyond_rim(p) ? (areas() ? Qt::OpenHandCursor : Qt::ArrowCursor)
@@ -309,6 +314,7 @@ void MaskHands::hover(QPointF p) {
 
 void MaskHands::leave() {
   m_hovered.reset();
+  m_mark = {};
   m_view.update();
 }
 
@@ -329,6 +335,11 @@ void MaskHands::remove_area() {
   const std::size_t area = m_space.session().area;
   m_space.store().apply(tr("Remove mask area"),
                         [=](Piece p) { return with_area_removed(std::move(p), area); });
+}
+
+bool MaskHands::offers_menu(QPointF p) const {
+  const auto handle = handle_at(p);
+  return m_tool == Tool::None && ((handle && handle->grip == Grip::Corner) || area_at(p));
 }
 
 void MaskHands::fill_menu(QMenu& menu, QPointF p) {
@@ -414,7 +425,41 @@ void MaskHands::paint(QPainter& painter) {
                     (m_hovered && same(*m_hovered, handle)) ||
                         (m_drag == Drag::Handle && same(m_dragged, handle)));
   }
+  paint_mark(painter);
   paint_drawing(painter);
+}
+
+MaskHands::Mark MaskHands::mark_at(QPointF p) const {
+  if (m_tool != Tool::None || !areas()) return {};
+  if (m_view.beyond_rim(p)) {
+    const bool near = QLineF(m_view.screen_point({}), p).length() < m_view.radius() + kTurnReach;
+    return near ? Mark{Mark::Turn, disc_point(Angle(angle_at(p)), 1)} : Mark{};
+  }
+  const auto edge = edge_at(p);
+  return edge ? Mark{Mark::Bend, edge->at} : Mark{};
+}
+
+/// Outside the rim an arc with two heads, along which the mask turns; on an edge the corner that a drag
+/// makes.
+void MaskHands::paint_mark(QPainter& painter) {
+  if (m_mark.kind == Mark::None || m_drag != Drag::None) return;
+  if (m_mark.kind == Mark::Bend) return draw_handle(painter, m_view.screen_point(m_mark.at), false);
+  const QPointF middle = m_view.screen_point({});
+  const double radius = m_view.radius() + kTurnMark;
+  const double at = degrees(std::atan2(m_mark.at.y, m_mark.at.x)), half = kTurnMarkHalf / radius * 180 / M_PI;
+  QPainterPath arc;
+  arc.arcMoveTo(QRectF(middle - QPointF(radius, radius), QSizeF(2 * radius, 2 * radius)), at - half);
+  arc.arcTo(QRectF(middle - QPointF(radius, radius), QSizeF(2 * radius, 2 * radius)), at - half, 2 * half);
+  for (const double end : {-1.0, 1.0}) {
+    const double angle = (at + end * half) * M_PI / 180;
+    const QPointF tip = middle + QPointF(std::cos(angle), -std::sin(angle)) * radius;
+    const QPointF along(-std::sin(angle) * end, -std::cos(angle) * end),
+        out(std::cos(angle), -std::sin(angle));
+    arc.moveTo(tip - along * 5 + out * 4);
+    arc.lineTo(tip);
+    arc.lineTo(tip - along * 5 - out * 4);
+  }
+  draw_double_line(painter, arc, 1.6);
 }
 
 void MaskHands::paint_drawing(QPainter& painter) {

@@ -42,6 +42,7 @@ public:
   void call_off();
   void hover(QPointF p);
   void leave();
+  [[nodiscard]] bool offers_menu(QPointF p) const;
   void fill_menu(QMenu& menu, QPointF p);
   void paint(QPainter& painter);
 
@@ -70,6 +71,14 @@ private:
   [[nodiscard]] bool nudge(const QKeyEvent& event);
   [[nodiscard]] bool tool_key(const QKeyEvent& event);
   void paint_drawing(QPainter& painter);
+  /// What a press here would do beyond moving handles and areas.
+  struct Mark {
+    enum Kind { None, Turn, Bend } kind = None;
+    DiscPoint at; ///< Of an edge; of a turn on the rim.
+    bool operator==(const Mark&) const = default;
+  };
+  [[nodiscard]] Mark mark_at(QPointF p) const;
+  void paint_mark(QPainter& painter);
   Studio& m_space;
   Masking& m_masking;
   WheelView& m_view;
@@ -83,6 +92,7 @@ private:
   std::optional<DragBase> m_base; ///< While a handle, an area or the mask is dragged.
   int m_drag_number = 0;
   std::optional<Handle> m_hovered;
+  Mark m_mark;
   std::vector<DiscPoint> m_outline; ///< Being drawn: corners set and places passed.
   std::size_t m_stroke_from = 0;    ///< Where the stroke now drawn began in the outline.
 };

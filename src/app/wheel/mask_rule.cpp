@@ -7,10 +7,12 @@
 
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QMenu>
 
 namespace zc {
 
-MaskRuleChoice::MaskRuleChoice(Studio& space, QWidget* parent) : QWidget(parent), m_space(space) {
+MaskRuleChoice::MaskRuleChoice(Studio& space, Build build, QWidget* parent)
+    : QWidget(parent), m_space(space) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(0);
@@ -37,6 +39,7 @@ MaskRuleChoice::MaskRuleChoice(Studio& space, QWidget* parent) : QWidget(parent)
                           [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
     follow();
   });
+  if (build == Build::Word) make_word();
   space.hear({Part::Geometry}, this, &MaskRuleChoice::follow);
   follow();
 }
@@ -50,12 +53,42 @@ WordControl* MaskRuleChoice::add(const QString& name, const QString& word, const
   return button;
 }
 
+void MaskRuleChoice::make_word() {
+  m_word = word_opener(QStringLiteral("ruleMenu"), {},
+                       tr("Choose whether the mask holds picks, warns, is only shown, or is off"), this);
+  layout()->addWidget(m_word);
+  auto* menu = new QMenu(m_word);
+  for (WordControl* rule : {m_rules[0], m_rules[1], m_rules[2], m_off}) {
+    rule->hide();
+    auto* entry = menu->addAction(rule->text(), rule, &QAbstractButton::click);
+    entry->setCheckable(true);
+    connect(menu, &QMenu::aboutToShow, entry, [entry, rule] {
+      entry->setChecked(rule->isChecked());
+      entry->setToolTip(rule->toolTip());
+    });
+  }
+  menu->setToolTipsVisible(true);
+  connect(m_word, &QAbstractButton::clicked, menu,
+          [this, menu] { menu->popup(m_word->mapToGlobal(QPoint(0, -menu->sizeHint().height()))); });
+}
+
 void MaskRuleChoice::follow() {
   const Piece& piece = m_space.piece();
-  setEnabled(piece.mask.has_value());
+  for (WordControl* rule : {m_rules[0], m_rules[1], m_rules[2], m_off})
+    allow(*rule, piece.mask.has_value(),
+          tr("There is no mask yet. Choose a pattern at Limit, or draw an area."));
   for (std::size_t i = 0; i < m_rules.size(); ++i)
     m_rules[i]->setChecked(piece.mask && piece.mask_on && piece.rule == static_cast<MaskRule>(i));
   m_off->setChecked(piece.mask && !piece.mask_on);
+  if (!m_word) return;
+  QString said = tr("none");
+  for (const WordControl* rule : {m_rules[0], m_rules[1], m_rules[2], m_off})
+    if (rule->isChecked()) said = rule->text();
+  m_word->setText(said);
+  m_word->setAccessibleName(tr("Mask %1").arg(said));
+  allow(*m_word, piece.mask.has_value(),
+        tr("There is no mask yet. Choose a pattern at Limit, or draw an area."));
+  m_word->updateGeometry();
 }
 
 } // namespace zc

@@ -11,34 +11,42 @@
 #include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QMenu>
 
 namespace zc {
 
-WheelHead::WheelHead(Studio& space, Masking& masking, Viewing& viewing, QWidget* parent)
+namespace {
+
+std::vector<std::pair<QString, HueScale>> hue_words() {
+  return {{WheelHead::tr("traditional"), HueScale::Traditional},
+          {WheelHead::tr("light"), HueScale::Light},
+          {WheelHead::tr("ink"), HueScale::Ink},
+          {WheelHead::tr("even"), HueScale::Even}};
+}
+
+std::vector<std::pair<QString, SaturationMeasure>> measure_words() {
+  return {{WheelHead::tr("HSLuv saturation"), SaturationMeasure::Hsluv},
+          {WheelHead::tr("HSL saturation"), SaturationMeasure::Hsl},
+          {WheelHead::tr("HSV saturation"), SaturationMeasure::Hsv},
+          {WheelHead::tr("CIELAB chroma"), SaturationMeasure::CielabChroma},
+          {WheelHead::tr("OKLab chroma"), SaturationMeasure::OklabChroma}};
+}
+
+template <class Words, class T> QString word_of(const Words& words, T value) {
+  for (const auto& [word, each] : words)
+    if (each == value) return word;
+  return {};
+}
+
+} // namespace
+
+WheelHead::WheelHead(Studio& space, Masking& masking, Viewing& viewing, Build build, QWidget* parent)
     : QWidget(parent), m_space(space), m_masking(masking), m_value(new QLabel(this)),
-      m_hues(new QComboBox(this)), m_measures(new QComboBox(this)),
-      m_vivid(new WordControl(ControlKind::Switch, tr("vivid"), this)) {
-  m_vivid->setObjectName(QStringLiteral("vividPlan"));
-  m_vivid->setToolTip(tr(
-      "Show each hue at the value where it is strongest. A pick is then the color you see, value included."));
+      m_vivid(word_switch(QStringLiteral("vividPlan"), tr("vivid"),
+                          tr("Show each hue at the value where it is strongest. A pick is then the color you "
+                             "see, value included."),
+                          this)) {
   connect(m_vivid, &QAbstractButton::clicked, &viewing, &Viewing::show_vivid_plan);
-  m_hues->setObjectName(QStringLiteral("hueScale"));
-  m_hues->setAccessibleName(tr("Hue scale of the wheel"));
-  m_hues->setToolTip(tr("Choose which hues face each other: on the traditional wheel red faces green, on the "
-                        "light and ink wheels red faces cyan"));
-  m_hues->addItem(tr("traditional"), static_cast<int>(HueScale::Traditional));
-  m_hues->addItem(tr("light"), static_cast<int>(HueScale::Light));
-  m_hues->addItem(tr("ink"), static_cast<int>(HueScale::Ink));
-  m_hues->addItem(tr("even"), static_cast<int>(HueScale::Even));
-  m_measures->setObjectName(QStringLiteral("measure"));
-  m_measures->setAccessibleName(tr("Saturation measure"));
-  const std::pair<QString, SaturationMeasure> measures[] = {
-      {tr("HSLuv saturation"), SaturationMeasure::Hsluv},
-      {tr("HSL saturation"), SaturationMeasure::Hsl},
-      {tr("HSV saturation"), SaturationMeasure::Hsv},
-      {tr("CIELAB chroma"), SaturationMeasure::CielabChroma},
-      {tr("OKLab chroma"), SaturationMeasure::OklabChroma}};
-  for (const auto& [words, measure] : measures) m_measures->addItem(words, static_cast<int>(measure));
   setFixedHeight(ValueAxis::kHead - 4);
   m_value->setFont(heading_font());
   auto* row = new QHBoxLayout(this);
@@ -47,19 +55,57 @@ WheelHead::WheelHead(Studio& space, Masking& masking, Viewing& viewing, QWidget*
   row->addWidget(m_value);
   row->addWidget(m_vivid);
   row->addStretch();
+  build == Build::Choices ? make_choices() : make_word();
+  space.hear({Part::Geometry}, this, &WheelHead::follow);
+  space.hear({Part::Color, Part::Vivid, Part::Steps}, this, &WheelHead::say_value);
+  follow();
+  say_value();
+}
+
+void WheelHead::make_choices() {
+  m_hues = new QComboBox(this);
+  m_measures = new QComboBox(this);
+  m_hues->setObjectName(QStringLiteral("hueScale"));
+  m_hues->setAccessibleName(tr("Hue scale of the wheel"));
+  m_hues->setToolTip(tr("Choose which hues face each other: on the traditional wheel red faces green, on the "
+                        "light and ink wheels red faces cyan"));
+  for (const auto& [word, scale] : hue_words()) m_hues->addItem(word, static_cast<int>(scale));
+  m_measures->setObjectName(QStringLiteral("measure"));
+  m_measures->setAccessibleName(tr("Saturation measure"));
+  for (const auto& [word, measure] : measure_words()) m_measures->addItem(word, static_cast<int>(measure));
   for (QComboBox* box : {m_hues, m_measures}) {
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     // Their words whole where there is room, and narrower rather than out of sight.
     box->setMinimumContentsLength(box == m_hues ? 7 : 8);
     box->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     box->setMaximumWidth(box == m_hues ? 112 : 152);
-    row->addWidget(box, box == m_hues ? 3 : 4);
+    static_cast<QHBoxLayout*>(layout())->addWidget(box, box == m_hues ? 3 : 4);
     connect(box, &QComboBox::activated, this, &WheelHead::choose);
   }
-  space.hear({Part::Geometry}, this, &WheelHead::follow);
-  space.hear({Part::Color, Part::Vivid, Part::Steps}, this, &WheelHead::say_value);
-  follow();
-  say_value();
+}
+
+void WheelHead::make_word() {
+  m_word = word_opener(QStringLiteral("wheelMenu"), {},
+                       tr("Choose which hues face each other, and how saturation is measured"), this);
+  layout()->addWidget(m_word);
+  auto* menu = new QMenu(m_word);
+  connect(menu, &QMenu::aboutToShow, this, [this, menu] { fill_menu(*menu); });
+  connect(m_word, &QAbstractButton::clicked, menu,
+          [this, menu] { menu->popup(m_word->mapToGlobal(QPoint(0, m_word->height()))); });
+}
+
+void WheelHead::fill_menu(QMenu& menu) {
+  menu.clear();
+  const WheelSpec wheel = m_space.piece().wheel;
+  const auto add = [&](const QString& word, const WheelSpec& spec) {
+    auto* choice = menu.addAction(word, this, [this, spec] { m_masking.change_wheel(spec); });
+    choice->setCheckable(true);
+    choice->setChecked(spec == wheel);
+  };
+  menu.addSection(tr("Hue scale of the wheel"));
+  for (const auto& [word, scale] : hue_words()) add(word, {scale, wheel.measure});
+  menu.addSection(tr("Saturation measure"));
+  for (const auto& [word, measure] : measure_words()) add(word, {wheel.hues, measure});
 }
 
 void WheelHead::choose() {
@@ -69,6 +115,13 @@ void WheelHead::choose() {
 
 void WheelHead::follow() {
   const WheelSpec& wheel = m_space.piece().wheel;
+  if (m_word) {
+    const QString word =
+        word_of(hue_words(), wheel.hues) + QStringLiteral(", ") + word_of(measure_words(), wheel.measure);
+    m_word->setText(word);
+    m_word->setAccessibleName(tr("Wheel: %1").arg(word));
+    return m_word->updateGeometry();
+  }
   m_hues->setCurrentIndex(m_hues->findData(static_cast<int>(wheel.hues)));
   m_measures->setCurrentIndex(m_measures->findData(static_cast<int>(wheel.measure)));
   const bool leaps = wheel.hues == HueScale::Even &&

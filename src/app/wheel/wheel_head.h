@@ -8,6 +8,7 @@
 
 class QComboBox;
 class QLabel;
+class QMenu;
 
 namespace zc {
 
@@ -19,17 +20,23 @@ class WordControl;
 class WheelHead final : public QWidget {
   Q_OBJECT
 public:
-  WheelHead(Studio& space, Masking& masking, Viewing& viewing, QWidget* parent);
+  /// The wheel is chosen where masks are made; elsewhere a word says which it is, and opens the choice.
+  enum class Build { Choices, Word };
+  WheelHead(Studio& space, Masking& masking, Viewing& viewing, Build build, QWidget* parent);
 
 private:
+  void make_choices();
+  void make_word();
+  void fill_menu(QMenu& menu);
   void choose();
   void follow();
   void say_value();
   Studio& m_space;
   Masking& m_masking;
   QLabel* m_value;
-  QComboBox* m_hues;
-  QComboBox* m_measures;
+  QComboBox* m_hues = nullptr;
+  QComboBox* m_measures = nullptr;
+  WordControl* m_word = nullptr;
   WordControl* m_vivid;
 };
 

@@ -349,6 +349,8 @@ void WheelView::mouseDoubleClickEvent(QMouseEvent* event) {
   press(event->position(), event->modifiers());
 }
 
+bool WheelView::offers_menu(QPointF p) const { return m_hands && m_hands->offers_menu(p); }
+
 void WheelView::contextMenuEvent(QContextMenuEvent* event) {
   if (!m_hands) return;
   QMenu menu;

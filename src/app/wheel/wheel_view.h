@@ -3,6 +3,7 @@
 // wheel shows this one; where the mask is worked on, MaskHands do it.
 #pragma once
 
+#include "app/seams/press_and_hold.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "model/session/studio.h"
@@ -20,7 +21,7 @@ class PlanReader;
 
 class MaskHands;
 
-class WheelView final : public QWidget, public SpokenView, public Draggable {
+class WheelView final : public QWidget, public SpokenView, public Draggable, public OffersMenu {
   Q_OBJECT
 public:
   enum class Use { Pick, ShapeMask };
@@ -43,6 +44,7 @@ public:
   /// One pick, as a click does it.
   void pick_at(QPointF p);
   [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] bool offers_menu(QPointF p) const override;
   void call_off() override;
 
 signals:

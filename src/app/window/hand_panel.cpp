@@ -59,6 +59,7 @@ HandPanel::HandPanel(HandOver& hand_over, Studio& space, QWidget* parent)
   auto* take = new QPushButton(tr("Apply"), this);
   take->setObjectName(QStringLiteral("handTake"));
   auto* leave = new QPushButton(tr("Cancel"), this);
+  leave->setObjectName(QStringLiteral("handLeave"));
   auto* foot = new QHBoxLayout;
   foot->setSpacing(8);
   foot->addWidget(m_picture);

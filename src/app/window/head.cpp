@@ -21,34 +21,6 @@ namespace {
 
 constexpr int kRoomyHead = 1200, kTightHead = 1090, kNarrowTitle = 170, kWideTitle = 300, kLeastTitle = 60;
 
-/// One of the three surrounds as a patch of its own grey, framed when it is the one in use.
-class SurroundButton final : public QAbstractButton {
-public:
-  SurroundButton(Surround surround, QWidget* parent) : QAbstractButton(parent), m_surround(surround) {
-    setObjectName("surround." + surround_name(surround));
-    setAccessibleName(QObject::tr("%1 surround").arg(surround_word(surround_name(surround))));
-    setToolTip(QObject::tr("Use the %1 surround").arg(surround_word(surround_name(surround))));
-    setFixedSize(24, 24);
-    setCursor(Qt::PointingHandCursor);
-  }
-
-protected:
-  void paintEvent(QPaintEvent*) override {
-    constexpr int levels[] = {0x38, 0x8c, 0xd8};
-    const int level = levels[static_cast<int>(m_surround)];
-    QPainter painter(this);
-    painter.fillRect(rect().adjusted(5, 5, -5, -5), QColor(level, level, level));
-    painter.setPen(QPen(theme().line, 1));
-    painter.drawRect(rect().adjusted(5, 5, -6, -6));
-    if (current_surround() != m_surround && !hasFocus()) return;
-    painter.setPen(QPen(theme().strong, current_surround() == m_surround ? 2 : 1));
-    painter.drawRect(rect().adjusted(2, 2, -2, -2));
-  }
-
-private:
-  Surround m_surround;
-};
-
 /// While nobody edits it, a title that is cut says so.
 class TitleField final : public QLineEdit {
 public:
@@ -181,25 +153,20 @@ QWidget* Head::make_views() {
                                 tr("Keep a small reference in sight at this desk (K)"), box);
   connect(reference, &QAbstractButton::clicked, &m_viewing, &Viewing::keep_reference);
   const auto follow_reference = [this, reference] {
-    reference->setVisible(m_space.session().desk != Desk::Observe);
+    const Desk desk = m_space.session().desk;
+    reference->setVisible(desk != Desk::Observe && desk != Desk::Try); // Where it takes the stage.
     reference->setChecked(reference_kept(m_space.session()));
   };
   m_space.hear({Part::Desk, Part::Looking}, reference, follow_reference);
   follow_reference();
   row->addWidget(reference);
   row->addWidget(values);
-  row->addSpacing(14);
   m_beside =
       word_opener(QStringLiteral("beside"), tr("Beside the canvas"),
                   tr("Open the companion: a small window beside your canvas, above other programs (B)"), box);
   m_beside->setCheckable(true);
   connect(m_beside, &QAbstractButton::clicked, this, &Head::besideAsked);
   row->insertWidget(0, m_beside);
-  for (const Surround s : {Surround::Dark, Surround::Middle, Surround::Light}) {
-    auto* button = new SurroundButton(s, box);
-    connect(button, &QAbstractButton::clicked, this, [this, s] { emit surroundAsked(static_cast<int>(s)); });
-    row->addWidget(button);
-  }
   return box;
 }
 

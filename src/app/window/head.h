@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The head: title with its saved state in words, the desks, values only, surround.
+// The head: title with its saved state in words, the desks, the companion, values only.
 #pragma once
 
 #include "model/session/studio.h"
@@ -26,7 +26,6 @@ public:
   void show_beside(bool shown);
 
 signals:
-  void surroundAsked(int surround);
   void besideAsked();
   void cardAsked(bool open);
 

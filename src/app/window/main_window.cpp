@@ -4,6 +4,7 @@
 #include "app/controls/controls.h"
 #include "app/desks/grade/grade_desk.h"
 #include "app/desks/observe/observe_desk.h"
+#include "app/desks/try/try_desk.h"
 #include "app/files/arrivals.h"
 #include "app/files/piece_exports.h"
 #include "app/files/set_files.h"
@@ -76,9 +77,9 @@ MainWindow::MainWindow(Workspace& space, FileJob& job, Documents& documents, Han
   m_space.hear({Part::Words}, this, &MainWindow::show_state);
   // What the pointer was over is elsewhere now, and it is told of nothing before it moves.
   m_space.hear({Part::Desk}, m_hint, [this] { m_hint->say({}); });
-  connect(m_head, &Head::surroundAsked, this, [this](int s) { use_surround(static_cast<Surround>(s)); });
   connect(m_set_files, &SetFiles::found, &m_stages->grade(), &GradeDesk::offer);
   connect(&m_stages->observe(), &ObserveDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
+  connect(&m_stages->tries(), &TryDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
   m_space.start(new_piece({}), {}, true);
   restore_view();
   show_state();
@@ -94,7 +95,9 @@ void MainWindow::lay_out(FileJob& job) {
   tray_area->setFocusPolicy(Qt::NoFocus);
   tray_area->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   tray_area->setWidget(m_tray);
-  tray_area->setFixedHeight(m_tray->height());
+  const auto as_high = [this, tray_area] { tray_area->setFixedHeight(m_tray->minimumHeight()); };
+  connect(m_tray, &Tray::heightChanged, tray_area, as_high);
+  as_high();
 
   // The stage and the band stand on the surround, head and tray on the furniture.
   auto* middle = new QWidget(this);
@@ -154,6 +157,10 @@ void MainWindow::make_menus(FileJob& job) {
   connect(edit, &EditMenu::handPanelAsked, this, [this] { open_hand_panel(true); });
   connect(m_tray, &Tray::copyHexAsked, edit, &EditMenu::copy_hex);
   connect(m_view_menu, &ViewMenu::besideAsked, this, &MainWindow::besideAsked);
+  connect(m_view_menu, &ViewMenu::foldTrayAsked, m_tray, &Tray::fold);
+  connect(m_tray, &Tray::heightChanged, m_view_menu,
+          [this] { m_view_menu->show_tray_folded(m_tray->folded()); });
+  m_view_menu->show_tray_folded(m_tray->folded());
   connect(m_view_menu, &ViewMenu::leftHandAsked, this, &MainWindow::use_left_hand);
   connect(m_view_menu, &ViewMenu::surroundAsked, this, &MainWindow::use_surround);
   connect(help, &HelpMenu::handbookAsked, this, &MainWindow::open_handbook);
@@ -195,7 +202,7 @@ void MainWindow::open_handbook(const QString& page) {
   m_handbook->open(page);
 }
 
-void MainWindow::offer_first_start() {
+void MainWindow::offer_first_start(bool offered) {
   if (!FirstStart::is_first()) return;
   auto* first = new FirstStart(findChild<QWidget*>(QStringLiteral("middle")));
   // The steps go along whatever was chosen.
@@ -216,7 +223,16 @@ void MainWindow::offer_first_start() {
   });
   for (const auto chosen : {&FirstStart::photoAsked, &FirstStart::emptyAsked, &FirstStart::demoAsked})
     connect(first, chosen, first, &QObject::deleteLater);
-  first->offer();
+  // A photo that is dropped, pasted or named at the start is an answer too.
+  const auto photo_begins = [this, first] {
+    if (m_space.piece().references.empty() || !m_documents.path().isEmpty()) return;
+    first->leave();
+    first->deleteLater();
+    m_steps->begin_with_photo();
+  };
+  m_space.hear({Part::References}, first, photo_begins);
+  photo_begins();
+  if (offered) first->offer();
 }
 
 /// Over the stage, under the title it belongs to.

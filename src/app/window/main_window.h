@@ -49,8 +49,9 @@ public:
   /// For the left hand: what is reached for stands on the left, what is looked at on the right.
   void use_left_hand(bool left);
   void use_surround(Surround surround);
-  /// Where the program was never used here: how to begin.
-  void offer_first_start();
+  /// Where the program was never used here: how to begin; with `offered` false only the first steps, once a
+  /// photo begins the piece.
+  void offer_first_start(bool offered = true);
   /// By its name, see handbook_pages().
   void open_handbook(const QString& page);
 

@@ -85,8 +85,8 @@ void Stages::show_layout(const Layout& layout) {
   m_stage->setCurrentWidget(stage_of(desk));
   // The sheet holds the set already.
   m_band->setVisible(desk != Desk::Share);
-  // At Grade the staff takes the stage and the panels stand beside it.
-  insertWidget(layout.second ? 2 : 1, m_area);
+  // At Grade the axis stands first and the panels last, whatever view of the set is between them.
+  insertWidget(desk == Desk::Grade ? 2 : 1, m_area);
   if (other_desk || desk == Desk::Grade) focus(desk);
   m_shown = layout;
   share_width();

@@ -1,9 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/grading/findings.h"
 
+#include "core/grading/remedies.h"
+
 #include <algorithm>
-#include <numeric>
+#include <map>
 #include <unordered_map>
+#include <unordered_set>
 
 namespace zc {
 namespace {
@@ -28,21 +31,22 @@ void add_once(std::vector<Id>& swatches, Id one) {
 }
 
 Finding single(FindingKind kind, std::size_t index, std::vector<Id> swatches, double weight) {
-  return {kind, false, std::move(swatches), {index}, weight, {}, Eyes::Usual};
+  return {kind, std::move(swatches), {index}, weight, {}, {}};
+}
+
+void add_part(Finding& whole, Finding part) {
+  for (const Id id : part.swatches) add_once(whole.swatches, id);
+  whole.of.insert(whole.of.end(), part.of.begin(), part.of.end());
+  for (const Eyes eyes : part.eyes)
+    if (std::find(whole.eyes.begin(), whole.eyes.end(), eyes) == whole.eyes.end()) whole.eyes.push_back(eyes);
+  whole.parts.push_back(std::move(part));
 }
 
 /// One alone needs no parts.
-Finding with_part(Finding whole, Finding part, double more_weight) {
-  for (const Id id : part.swatches) add_once(whole.swatches, id);
-  whole.of.insert(whole.of.end(), part.of.begin(), part.of.end());
-  whole.weight += more_weight;
-  whole.parts.push_back(std::move(part));
-  return whole;
-}
-
-void drop_only_parts(std::vector<Finding>& all) {
-  for (Finding& f : all)
-    if (f.parts.size() == 1) f.parts.clear();
+Finding together(Finding whole) {
+  if (whole.parts.size() != 1) return whole;
+  Finding only = std::move(whole.parts.front());
+  return only;
 }
 
 std::vector<Finding> near_findings(const GradingReport& report) {
@@ -53,20 +57,18 @@ std::vector<Finding> near_findings(const GradingReport& report) {
   for (std::size_t i = 0; i < report.near_duplicates.size(); ++i) {
     const SwatchPair& p = report.near_duplicates[i];
     const auto [at, is_new] = place.emplace(clusters.first_of(p.a), out.size());
-    if (is_new) out.push_back({FindingKind::Near, false, {}, {}, 2, {}, Eyes::Usual});
-    Finding& cluster = out[at->second];
-    cluster = with_part(std::move(cluster), single(FindingKind::Near, i, {p.a, p.b}, 3), 1);
+    if (is_new) out.push_back({FindingKind::Near, {}, {}, 2, {}, {}});
+    out[at->second].weight += 1;
+    add_part(out[at->second], single(FindingKind::Near, i, {p.a, p.b}, 3));
   }
-  drop_only_parts(out);
+  for (Finding& cluster : out) cluster = together(std::move(cluster));
   return out;
 }
 
 std::vector<Finding> outside_findings(const GradingReport& report) {
-  if (report.outside_mask.empty()) return {};
-  std::vector<Finding> out{{FindingKind::Outside, false, {}, {}, 2, {}, Eyes::Usual}};
+  std::vector<Finding> out;
   for (std::size_t i = 0; i < report.outside_mask.size(); ++i)
-    out[0] = with_part(std::move(out[0]), single(FindingKind::Outside, i, {report.outside_mask[i]}, 2), 0.1);
-  drop_only_parts(out);
+    out.push_back(single(FindingKind::Outside, i, {report.outside_mask[i]}, 2));
   return out;
 }
 
@@ -75,12 +77,12 @@ std::vector<Finding> gap_findings(const GradingReport& report, const GradingRule
   for (std::size_t i = 0; i < report.gaps.size(); ++i) {
     const ValueGap& gap = report.gaps[i];
     if (i == 0 || report.gaps[i - 1].family != gap.family)
-      out.push_back({FindingKind::Gaps, false, {}, {}, 0, {}, Eyes::Usual});
+      out.push_back({FindingKind::Gaps, {}, {}, 0, {}, {}});
     const double weight = gap.size / rules.gap;
-    out.back() =
-        with_part(std::move(out.back()), single(FindingKind::Gaps, i, {gap.dark, gap.light}, weight), weight);
+    out.back().weight += weight;
+    add_part(out.back(), single(FindingKind::Gaps, i, {gap.dark, gap.light}, weight));
   }
-  drop_only_parts(out);
+  for (Finding& family : out) family = together(std::move(family));
   return out;
 }
 
@@ -93,32 +95,64 @@ std::vector<Finding> twin_findings(const GradingReport& report) {
   return out;
 }
 
-/// One for each kind of eyes.
 std::vector<Finding> confused_findings(const GradingReport& report) {
+  std::unordered_map<Id, std::vector<std::size_t>> bands;
+  for (std::size_t i = 0; i < report.twin_bands.size(); ++i)
+    for (const Id id : report.twin_bands[i].swatches) bands[id].push_back(i);
+  const auto merge_anyway = [&bands](Id a, Id b) {
+    const auto& of_b = bands[b];
+    return std::any_of(bands[a].begin(), bands[a].end(), [&of_b](std::size_t band) {
+      return std::find(of_b.begin(), of_b.end(), band) != of_b.end();
+    });
+  };
   std::vector<Finding> out;
+  std::map<std::pair<Id, Id>, std::size_t> place;
   for (std::size_t i = 0; i < report.confusions.size(); ++i) {
     const Confusion& c = report.confusions[i];
-    if (i == 0 || report.confusions[i - 1].eyes != c.eyes)
-      out.push_back({FindingKind::Confused, false, {}, {}, 0.5, {}, c.eyes});
-    Finding part = single(FindingKind::Confused, i, {c.a, c.b}, 0.5);
-    part.eyes = c.eyes;
-    out.back() = with_part(std::move(out.back()), std::move(part), 0);
+    if (merge_anyway(c.a, c.b)) continue;
+    const auto [at, is_new] = place.emplace(std::pair(c.a, c.b), out.size());
+    if (is_new) out.push_back({FindingKind::Confused, {c.a, c.b}, {}, 0.5, {}, {}});
+    out[at->second].of.push_back(i);
+    out[at->second].eyes.push_back(c.eyes);
   }
-  drop_only_parts(out);
   return out;
 }
 
-/// The weightiest stand for themselves, the others together.
-std::vector<Finding> folded(std::vector<Finding> all) {
+void order(std::vector<Finding>& all) {
   std::stable_sort(all.begin(), all.end(),
                    [](const Finding& a, const Finding& b) { return a.weight > b.weight; });
-  if (all.size() <= kFindingsOfKind) return all;
-  Finding rest{all.front().kind, true, {}, {}, all[kFindingsOfKind - 1].weight, {}, Eyes::Usual};
-  for (std::size_t i = kFindingsOfKind - 1; i < all.size(); ++i)
-    rest = with_part(std::move(rest), std::move(all[i]), 0);
-  all.resize(kFindingsOfKind - 1);
-  all.push_back(std::move(rest));
-  return all;
+}
+
+/// 0 where it is in none of the current set's.
+Id family_of(const Piece& piece, Id swatch) {
+  const SwatchSet* set = current_set(piece);
+  if (!set) return 0;
+  for (const Family& family : set->families)
+    for (const Swatch& s : family.swatches)
+      if (s.id == swatch) return family.id;
+  return 0;
+}
+
+Result<Piece> one_remedied(const Piece& piece, const Finding& f) {
+  const Id first = f.swatches.front(), last = f.swatches.back();
+  switch (f.kind) {
+  case FindingKind::Near:
+    return with_merged(piece, first, last);
+  case FindingKind::Outside:
+    return with_brought_inside(piece, f.swatches);
+  case FindingKind::Gaps: {
+    return with_gap_filled(piece, {family_of(piece, first), first, last, 0});
+  }
+  case FindingKind::Confused: {
+    Result<Piece> apart = piece;
+    for (const Eyes eyes : f.eyes)
+      if (apart) apart = with_told_apart(*apart, first, last, eyes);
+    return apart;
+  }
+  case FindingKind::Twins:
+    break;
+  }
+  return with_parted(piece, first, last);
 }
 
 } // namespace
@@ -126,10 +160,52 @@ std::vector<Finding> folded(std::vector<Finding> all) {
 std::vector<Finding> gathered(const GradingReport& report, const GradingRules& rules) {
   std::vector<Finding> out;
   for (auto kind : {near_findings(report), outside_findings(report), gap_findings(report, rules),
-                    twin_findings(report), confused_findings(report)})
-    for (Finding& f : folded(std::move(kind))) out.push_back(std::move(f));
-  std::stable_sort(out.begin(), out.end(),
-                   [](const Finding& a, const Finding& b) { return a.weight > b.weight; });
+                    twin_findings(report), confused_findings(report)}) {
+    if (kind.empty()) continue;
+    order(kind);
+    Finding whole{kind.front().kind, {}, {}, kind.front().weight, {}, {}};
+    for (Finding& part : kind) add_part(whole, std::move(part));
+    out.push_back(together(std::move(whole)));
+  }
+  order(out);
+  return out;
+}
+
+Result<Piece> remedied(const Piece& piece, const Finding& finding) {
+  if (finding.parts.empty()) return one_remedied(piece, finding);
+  Piece mended = piece;
+  std::optional<Error> why_not;
+  bool any = false;
+  for (const Finding& part : finding.parts) {
+    auto next = remedied(mended, part);
+    any = any || next.ok();
+    if (next)
+      mended = std::move(next).value();
+    else
+      why_not = next.error();
+  }
+  if (!any) return *why_not;
+  return mended;
+}
+
+SetChange set_change(const SwatchSet& before, const SwatchSet& after) {
+  std::unordered_map<Id, Srgb> was;
+  for (const Family& family : before.families)
+    for (const Swatch& s : family.swatches) was.emplace(s.id, s.color);
+  SetChange out;
+  std::unordered_set<Id> stays;
+  for (const Family& family : after.families)
+    for (const Swatch& s : family.swatches) {
+      const auto at = was.find(s.id);
+      if (at == was.end())
+        out.added.push_back(s.color);
+      else if (at->second != s.color)
+        out.moved.push_back({s.id, at->second, s.color});
+      stays.insert(s.id);
+    }
+  for (const Family& family : before.families)
+    for (const Swatch& s : family.swatches)
+      if (!stays.contains(s.id)) out.removed.push_back(s.id);
   return out;
 }
 

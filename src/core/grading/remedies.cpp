@@ -5,7 +5,6 @@
 #include "core/color/convert.h"
 #include "core/piece/change.h"
 #include "core/piece/set_edits.h"
-#include "core/wheel/color_words.h"
 
 #include <algorithm>
 #include <cmath>

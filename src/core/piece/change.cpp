@@ -2,7 +2,13 @@
 #include "core/piece/change.h"
 
 #include "core/base/sentences.h"
+#include "core/color/convert.h"
 #include "core/piece/set_edits.h"
+#include "core/wheel/color_words.h"
+
+#include <iomanip>
+#include <locale>
+#include <sstream>
 
 namespace zc {
 namespace {
@@ -109,6 +115,26 @@ Result<std::string> clean_name(const std::string& name, std::string_view what) {
   if (clean.size() > kLongestName)
     return Error{ErrorCode::BadInput, say(Sentence::NameTooLong, Term{what}), std::string(what)};
   return clean;
+}
+
+std::string name_for(const SwatchSet& set, Srgb color) {
+  const auto taken = [&set](const std::string& name) {
+    for (const Family& family : set.families)
+      for (const Swatch& s : family.swatches)
+        if (s.name == name) return true;
+    return false;
+  };
+  const std::string name = made_swatch_name(color);
+  if (!taken(name)) return name;
+  // Two that round to one value are told apart by its tenths, and where that does not do by a letter.
+  std::ostringstream tenths;
+  tenths.imbue(std::locale::classic());
+  tenths << name.substr(0, name.find_last_of(' ') + 1) << std::fixed << std::setprecision(1)
+         << value_of(color);
+  if (!taken(tenths.str())) return tenths.str();
+  for (char letter = 'b'; letter <= 'z'; ++letter)
+    if (!taken(name + ' ' + letter)) return name + ' ' + letter;
+  return free_name(name, taken);
 }
 
 } // namespace zc

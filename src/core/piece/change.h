@@ -57,4 +57,7 @@ template <class Taken> std::string free_name(const std::string& name, const Take
   return out;
 }
 
+/// What the program calls a color that is added to a set; no swatch of the set has this name.
+[[nodiscard]] std::string name_for(const SwatchSet& set, Srgb color);
+
 } // namespace zc

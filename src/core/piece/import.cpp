@@ -6,7 +6,6 @@
 #include "core/color/difference.h"
 #include "core/piece/change.h"
 #include "core/piece/set_edits.h"
-#include "core/wheel/color_words.h"
 
 #include <algorithm>
 
@@ -92,7 +91,6 @@ std::vector<char> wanted_colors(const FoundSet& found, const SwatchSet* target, 
 Swatch swatch_of(const FoundColor& c) {
   Swatch out{0, c.color};
   out.name = stripped(fitting_name(c.name, ""));
-  if (out.name.empty()) out.name = color_in_words(c.color);
   out.note = shortened(c.note, kLongestNote);
   return out;
 }

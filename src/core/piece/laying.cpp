@@ -3,7 +3,6 @@
 
 #include "core/base/sentences.h"
 #include "core/color/convert.h"
-#include "core/wheel/color_words.h"
 
 #include <algorithm>
 #include <cassert>
@@ -131,9 +130,7 @@ Result<Piece> with_color_laid_as(Piece piece, const LaidColor& color, const std:
                    [&](Piece p, Id id) { return with_swatch(std::move(p), id, color, name); });
 }
 
-Result<Piece> with_swatches_pasted_into(Piece piece, Id family, std::vector<Swatch> swatches) {
-  for (auto& s : swatches)
-    if (s.name.empty()) s.name = color_in_words(s.color);
+Result<Piece> with_swatches_pasted_into(Piece piece, Id family, const std::vector<Swatch>& swatches) {
   return in_family(std::move(piece), family,
                    [&](Piece p, Id home) { return with_swatches_pasted(std::move(p), home, swatches); });
 }

@@ -13,7 +13,8 @@ namespace zc {
 [[nodiscard]] Result<Piece> with_color_laid_as(Piece piece, const LaidColor& color, const std::string& name,
                                                const std::string& family);
 /// Copies of swatches likewise; those without a name are named by their color.
-[[nodiscard]] Result<Piece> with_swatches_pasted_into(Piece piece, Id family, std::vector<Swatch> swatches);
+[[nodiscard]] Result<Piece> with_swatches_pasted_into(Piece piece, Id family,
+                                                      const std::vector<Swatch>& swatches);
 /// The swatch laid last. REQUIRES a family with swatches.
 [[nodiscard]] Id newest_of(const Family& family);
 

@@ -3,7 +3,6 @@
 #include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/piece/change.h"
-#include "core/wheel/color_words.h"
 
 #include <algorithm>
 #include <cassert>
@@ -128,7 +127,7 @@ Result<Piece> with_filled_between(Piece piece, Id first, Id second, int count, W
     swatch.id = piece.next_id++;
     swatch.color = step.color;
     swatch.picked = step.at;
-    swatch.name = color_in_words(step.color);
+    swatch.name = name_for(*find_set_of_family(piece, family), step.color);
     put_at(*to, std::move(swatch), place++);
   }
   if (swatch_count(*set_of_family(piece, family)) > kMostSwatches) return too_many_swatches();

@@ -4,7 +4,6 @@
 #include "core/base/sentences.h"
 #include "core/color/convert.h"
 #include "core/piece/change.h"
-#include "core/wheel/color_words.h"
 
 #include <algorithm>
 #include <cassert>
@@ -334,10 +333,11 @@ Result<Piece> without_family(Piece piece, Id family) {
 // ---------------------------------------------------------------- swatches
 
 Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, const std::string& name) {
-  auto clean = clean_name(name.empty() ? color_in_words(laid.color) : name, "swatch");
-  if (!clean) return clean.error();
   Family* f = family_to_change(piece, family);
   if (!f) return not_found("family");
+  auto clean =
+      clean_name(name.empty() ? name_for(*find_set_of_family(piece, family), laid.color) : name, "swatch");
+  if (!clean) return clean.error();
   if (swatch_count(*set_of_family(piece, family)) >= kMostSwatches) return too_many_swatches();
   Swatch swatch{piece.next_id++, laid.color, laid.picked, *clean};
   swatch.from = laid.from;
@@ -451,6 +451,7 @@ Result<Piece> with_swatches_pasted(Piece piece, Id family, const std::vector<Swa
   for (Swatch copy : swatches) {
     copy.id = piece.next_id++;
     copy.locked = false;
+    if (copy.name.empty()) copy.name = name_for(*find_set_of_family(piece, family), copy.color);
     if (copy.from && !find_reference(piece, copy.from->reference)) copy.from.reset();
     put_last(*f, std::move(copy));
   }

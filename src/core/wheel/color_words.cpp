@@ -5,6 +5,7 @@
 #include "core/color/convert.h"
 #include "core/wheel/wheel.h"
 
+#include <atomic>
 #include <cmath>
 
 namespace zc {
@@ -62,6 +63,11 @@ std::string_view hue_name(const LchAb& p, double angle) {
   return is_magenta(p, angle) ? "magenta" : nearest_named_hue(HueScale::Traditional, angle).name;
 }
 
+std::atomic<SwatchNaming>& swatch_naming() {
+  static std::atomic<SwatchNaming> naming = short_color_name;
+  return naming;
+}
+
 } // namespace
 
 std::string hue_in_words(Srgb color) {
@@ -83,6 +89,18 @@ ColorWords color_word_parts(Srgb color) {
   const std::string_view side = sided ? side_word(angle, hue.angle) : std::string_view();
   return {word_of(kValueWords, p.l), word_of(kChromaWords, p.c), side, hue_name(p, angle)};
 }
+
+std::string short_color_name(Srgb color) {
+  const ColorWords parts = color_word_parts(color);
+  const std::string_view first = parts.chroma.empty() && parts.hue == "grey" ? parts.side : parts.chroma;
+  std::string out(first);
+  if (!out.empty()) out += ' ';
+  return out + std::string(parts.hue) + ' ' + std::to_string(std::lround(value_of(color)));
+}
+
+void name_swatches_by(SwatchNaming naming) { swatch_naming() = naming; }
+
+std::string made_swatch_name(Srgb c) { return swatch_naming().load()(c); }
 
 std::string color_in_words(Srgb color) {
   const ColorWords parts = color_word_parts(color);

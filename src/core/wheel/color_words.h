@@ -23,6 +23,14 @@ struct ColorWords {
   std::string_view value, chroma, side, hue;
 };
 [[nodiscard]] ColorWords color_word_parts(Srgb c);
+/// A name short enough for a swatch: chroma where it is told, or the side of a grey; hue; L* as a whole
+/// number: "vivid yellow 84", "warm grey 45".
+[[nodiscard]] std::string short_color_name(Srgb c);
+/// How the program names swatches: in the language that is spoken, which is English until it is told another
+/// way. Told once, before any piece is open.
+using SwatchNaming = std::string (*)(Srgb);
+void name_swatches_by(SwatchNaming naming);
+[[nodiscard]] std::string made_swatch_name(Srgb c);
 /// Its hue alone: "blue-violet", "brown", "grey".
 [[nodiscard]] std::string hue_in_words(Srgb c);
 

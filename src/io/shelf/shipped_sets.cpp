@@ -29,7 +29,7 @@ ShelfSet shipped(const char* name, std::vector<std::string> tags, const std::vec
       swatch.id = next++;
       swatch.color = found.color;
       swatch.picked = WheelPlace{found.at, wheel.spec()};
-      swatch.name = color_in_words(found.color);
+      swatch.name = short_color_name(found.color);
       swatch.place = static_cast<int>(family.swatches.size());
       family.swatches.push_back(std::move(swatch));
     }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/i18n/language.h"
 
+#include "core/color/convert.h"
 #include "core/wheel/color_words.h"
 #include "model/i18n/shared_files.h"
 #include "model/i18n/text.h"
@@ -275,6 +276,7 @@ QTranslator& toolkits() {
 } // namespace
 
 bool speak(const QLocale& locale) {
+  name_swatches_by([](Srgb c) { return swatch_name(c).toStdString(); });
   QCoreApplication::removeTranslator(&plurals());
   QCoreApplication::removeTranslator(&ours());
   QCoreApplication::removeTranslator(&toolkits());
@@ -284,8 +286,11 @@ bool speak(const QLocale& locale) {
     // English is what the sources say, but for the forms of what is counted.
     if (plurals().load(shared_file(QStringLiteral("translations/plurals_en.qm"))))
       QCoreApplication::installTranslator(&plurals());
+    QLocale::setDefault(QLocale(QLocale::English));
     return false;
   }
+  // Numbers are told in the form of the words beside them, whatever else the desktop speaks.
+  QLocale::setDefault(QLocale(ours().language()));
   if (toolkits().load(locale, QStringLiteral("qtbase"), QStringLiteral("_"),
                       QLibraryInfo::path(QLibraryInfo::TranslationsPath)))
     QCoreApplication::installTranslator(&toolkits());
@@ -307,6 +312,16 @@ QString color_name(Srgb c) {
   //: How a color is called: %1 value, %2 chroma, %3 side, %4 hue; each but the hue may be missing.
   return QCoreApplication::translate("Word", "%1 %2 %3 %4")
       .arg(beside(parts.value), beside(parts.chroma), beside(parts.side), word(parts.hue))
+      .simplified();
+}
+
+QString swatch_name(Srgb c) {
+  const ColorWords parts = color_word_parts(c);
+  const std::string_view first = parts.chroma.empty() && parts.hue == "grey" ? parts.side : parts.chroma;
+  //: How a swatch is called in short: %1 chroma, which may be missing, %2 hue, %3 value.
+  return QCoreApplication::translate("Word", "%1 %2 %3")
+      .arg(first.empty() ? QString() : translated("OfColor", first), word(parts.hue))
+      .arg(std::lround(value_of(c)))
       .simplified();
 }
 

@@ -26,6 +26,8 @@ void put_in_words(std::string& of_core);
 [[nodiscard]] QString surround_word(const QString& of_theme);
 /// color_in_words() in the language of the window, put together by its rule.
 [[nodiscard]] QString color_name(Srgb c);
+/// short_color_name() likewise.
+[[nodiscard]] QString swatch_name(Srgb c);
 /// hue_in_words() likewise.
 [[nodiscard]] QString hue_word(Srgb c);
 /// How sheets and plans that are written say what is ours.

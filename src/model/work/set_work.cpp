@@ -2,6 +2,7 @@
 #include "model/work/set_work.h"
 
 #include "core/color/convert.h"
+#include "core/grading/findings.h"
 #include "core/piece/laying.h"
 #include "core/wheel/color_words.h"
 
@@ -232,6 +233,16 @@ void SetWork::renew_preview() {
     for (auto& a : adjust_preview(*set, selection(), adjustment(), m_studio.wheel()))
       m_preview.emplace(a.swatch, a);
   if (was || !m_preview.empty()) emit previewChanged();
+}
+
+void SetWork::look_ahead(const Piece& edited) {
+  const SwatchSet *before = current_set(m_studio.piece()), *after = current_set(edited);
+  if (!before || !after || adjustment().changes()) return;
+  m_preview.clear();
+  for (const auto& moved : set_change(*before, *after).moved)
+    m_preview.emplace(moved.swatch,
+                      Adjusted{moved.swatch, moved.after, m_studio.wheel().locate(moved.after), false});
+  emit previewChanged();
 }
 
 Srgb SetWork::shown(const Swatch& swatch) const {

@@ -72,6 +72,10 @@ public:
   /// The color a swatch is shown in while an adjustment is tried out.
   [[nodiscard]] Srgb shown(const Swatch& swatch) const;
   void take_adjustment();
+  /// Shows what an edit would make of the set, as an adjustment is shown, until another change or
+  /// stop_looking_ahead(); nothing while an adjustment is tried out.
+  void look_ahead(const Piece& edited);
+  void stop_looking_ahead() { renew_preview(); }
 
   // ------------------------------------------------------------ comparing versions
   /// Whether a version of the set stands beside it.

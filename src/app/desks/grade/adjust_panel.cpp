@@ -150,8 +150,8 @@ void AdjustPanel::follow() {
                                      "what a display can show.")
                                     .arg(work.preview().size())
                                     .arg(held));
-  m_take->setEnabled(a.changes());
-  m_reset->setEnabled(a.changes() || a.pivot != 50);
+  allow(*m_take, a.changes(), tr("Nothing is adjusted yet."));
+  allow(*m_reset, a.changes() || a.pivot != 50, tr("Nothing is adjusted yet."));
 }
 
 } // namespace zc

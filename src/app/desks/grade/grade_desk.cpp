@@ -23,6 +23,7 @@
 #include "model/workspace/workspace.h"
 
 #include <QButtonGroup>
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QLineEdit>
@@ -44,13 +45,15 @@ GradeDesk::GradeDesk(Workspace& space, QWidget* parent)
       m_rows(new RowsView(space, space.laying(), space.set_work(), this)),
       m_list(new ListView(space, space.set_work(), this)),
       m_versions(new VersionsView(space, space.set_work(), this)), m_import(new ImportView(space, this)) {
-  for (QWidget* view : {static_cast<QWidget*>(m_rows), static_cast<QWidget*>(m_list),
-                        static_cast<QWidget*>(m_versions), static_cast<QWidget*>(m_import)})
+  for (QWidget* view : {make_rows_page(), static_cast<QWidget*>(m_list), static_cast<QWidget*>(m_versions),
+                        static_cast<QWidget*>(m_import)})
     m_center->addWidget(view);
   auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(kGap, 0, kMargin, 0);
   row->setSpacing(kMargin);
   row->addWidget(m_center, 1);
-  row->addWidget(make_side());
+  // Whatever view of the set is shown, the panels stay where they are.
+  row->addWidget(make_side(), 0, Qt::AlignRight);
   space.hear({Part::SetView, Part::Desk}, this, &GradeDesk::follow);
   space.hear({Part::Sets}, this, &GradeDesk::follow_sets);
   connect(m_import, &ImportView::done, this, [this] { m_space.viewing().show_set_view(m_before_import); });
@@ -58,27 +61,33 @@ GradeDesk::GradeDesk(Workspace& space, QWidget* parent)
   follow_sets();
 }
 
-QWidget* GradeDesk::make_views() {
-  auto* box = new QWidget(this);
-  auto* line = new QHBoxLayout(box);
-  line->setContentsMargins(0, 0, 0, 0);
-  line->setSpacing(2);
-  m_views = new QButtonGroup(this);
-  const std::tuple<QString, QString, QString, SetView> views[] = {
-      {QStringLiteral("view.staff"), tr("staff"), tr("Families as columns, height is value"), SetView::Staff},
-      {QStringLiteral("view.rows"), tr("rows"), tr("A compact grid with free places"), SetView::Rows},
-      {QStringLiteral("view.list"), tr("list"), tr("A table with names, numbers and notes"), SetView::List},
-      {QStringLiteral("view.versions"), tr("versions"), tr("Versions of the set side by side"),
-       SetView::Versions}};
-  for (const auto& [name, word, tip, view] : views) {
-    auto* button = word_tab(name, word, tip, box);
-    m_views->addButton(button, static_cast<int>(view));
-    line->addWidget(button);
+QComboBox* GradeDesk::make_views() {
+  m_views = new QComboBox(this);
+  m_views->setObjectName(QStringLiteral("setView"));
+  m_views->setAccessibleName(tr("How the set is shown"));
+  m_views->setToolTip(tr("Show the set on the staff, in rows, as a list, or beside its versions"));
+  const std::tuple<QString, QString, SetView> views[] = {
+      {tr("on the staff"), tr("Families as columns, height is value"), SetView::Staff},
+      {tr("in rows"), tr("A compact grid with free places"), SetView::Rows},
+      {tr("as a list"), tr("A table with names, numbers and notes"), SetView::List},
+      {tr("beside its versions"), tr("Versions of the set side by side"), SetView::Versions}};
+  for (const auto& [word, tip, view] : views) {
+    m_views->addItem(word, static_cast<int>(view));
+    m_views->setItemData(m_views->count() - 1, tip, Qt::ToolTipRole);
   }
-  line->addStretch();
-  connect(m_views, &QButtonGroup::idClicked, this,
-          [this](int view) { m_space.viewing().show_set_view(static_cast<SetView>(view)); });
-  return box;
+  connect(m_views, &QComboBox::activated, this, [this](int i) {
+    m_space.viewing().show_set_view(static_cast<SetView>(m_views->itemData(i).toInt()));
+  });
+  return m_views;
+}
+
+QWidget* GradeDesk::make_rows_page() {
+  auto* page = new QWidget(this);
+  auto* column = new QVBoxLayout(page);
+  column->setContentsMargins(0, 6, 0, 0);
+  column->addWidget(make_chip_sizes());
+  column->addWidget(m_rows, 1);
+  return page;
 }
 
 QWidget* GradeDesk::make_chip_sizes() {
@@ -120,10 +129,9 @@ QWidget* GradeDesk::make_side() {
   m_find->setAccessibleName(tr("Find swatches"));
   m_find->setPlaceholderText(tr("Find a name or the nearest hex"));
   m_find->setToolTip(tr("Press Enter to select the swatches whose name has these letters, or the swatch "
-                        "nearest to a hex color"));
+                        "nearest to a hex color. The list shows only rows that have these letters."));
   m_find->setFont(caption_font());
   m_find->setClearButtonEnabled(true);
-  m_sizes = make_chip_sizes();
   auto* pages = new Pages(side);
   pages->add(QStringLiteral("page.report"), tr("Report"),
              tr("What could be better in the set, each with a remedy"),
@@ -136,13 +144,17 @@ QWidget* GradeDesk::make_side() {
   pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets that all your pieces share"),
              new ShelfPanel(m_space, std::make_unique<SetSource>(m_space), pages));
   column->addWidget(m_tabs);
-  column->addWidget(make_views());
-  column->addWidget(m_sizes);
+  auto* shown = new QHBoxLayout;
+  shown->addWidget(caption_label(tr("Shown"), side));
+  shown->addWidget(make_views(), 1);
+  column->addLayout(shown);
   column->addWidget(m_find);
-  column->addWidget(new BetweenRow(m_space, m_space.set_work(), side));
   column->addSpacing(2);
   column->addWidget(pages, 1);
+  // At the foot, where nothing moves when it comes and goes.
+  column->addWidget(new BetweenRow(m_space, m_space.set_work(), side));
   connect(m_find, &QLineEdit::returnPressed, this, &GradeDesk::find_words);
+  connect(m_find, &QLineEdit::textChanged, m_list, &ListView::filter);
   connect(&m_space, &Workspace::startedAnew, m_find, &QLineEdit::clear);
   return side;
 }
@@ -169,6 +181,7 @@ void GradeDesk::follow_sets() {
             Qt::QueuedConnection);
   }
   line->addStretch();
+  m_tabs->setVisible(m_space.piece().sets.size() > 1);
   scroll_over_ground(m_tabs, box);
   line->activate();
   m_tabs->horizontalScrollBar()->setValue(was);
@@ -178,15 +191,11 @@ void GradeDesk::follow_sets() {
 void GradeDesk::follow() {
   const SetView view = m_space.session().set_view;
   m_center->setVisible(view != SetView::Staff);
-  const bool staff = view == SetView::Staff;
-  layout()->setContentsMargins(staff ? kGap : kMargin, 0, staff ? kMargin : kGap, 0);
   // The small staffs of versions end where the value band does.
   m_center->setContentsMargins(0, 0, 0, view == SetView::Versions ? 0 : kFoot);
   if (view != SetView::Staff) m_center->setCurrentIndex(static_cast<int>(view) - 1);
-  // None of the words is the import.
-  m_views->setExclusive(view != SetView::Import);
-  for (auto* button : m_views->buttons()) button->setChecked(m_views->id(button) == static_cast<int>(view));
-  m_sizes->setVisible(view == SetView::Rows);
+  // None of the entries is the import.
+  m_views->setCurrentIndex(m_views->findData(static_cast<int>(view)));
 }
 
 void GradeDesk::focus_view() {

@@ -7,7 +7,7 @@
 
 #include <QWidget>
 
-class QButtonGroup;
+class QComboBox;
 class QHBoxLayout;
 class QLabel;
 class QLineEdit;
@@ -41,7 +41,8 @@ signals:
 
 private:
   QWidget* make_side();
-  QWidget* make_views();
+  QComboBox* make_views();
+  QWidget* make_rows_page();
   QWidget* make_chip_sizes();
   void follow();
   void follow_sets();
@@ -53,9 +54,8 @@ private:
   ListView* m_list;
   VersionsView* m_versions;
   ImportView* m_import;
-  QButtonGroup* m_views = nullptr;
+  QComboBox* m_views = nullptr;
   SidewaysArea* m_tabs = nullptr;
-  QWidget* m_sizes = nullptr;
   QLineEdit* m_find = nullptr;
   SetView m_before_import = SetView::Staff;
 };

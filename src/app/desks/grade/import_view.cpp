@@ -225,7 +225,7 @@ void ImportView::follow() {
   const SwatchSet* set = plan().into == ImportInto::OneFamily ? find_set_of_family(m_space.piece(), m_family)
                                                               : find_set(m_space.piece(), m_set);
   // The set or the family it was offered for is gone.
-  m_take->setEnabled(set != nullptr);
+  allow(*m_take, set != nullptr, tr("There is no set to import into."));
   if (!set) return;
   const auto states = compare_found(m_found, *set, m_space.piece().grading.near_duplicate);
   const auto count = [&states](Known known) {
@@ -244,8 +244,8 @@ void ImportView::follow() {
   m_says->setText(says);
   m_chips->show_found(&m_found, states, m_space.session().eyes);
   const bool fresh = plan().into == ImportInto::NewSet;
-  m_same->setEnabled(!fresh && same > 0);
-  m_near->setEnabled(!fresh && near > 0);
+  allow(*m_same, !fresh && same > 0, tr("None of these colors is in the set already."));
+  allow(*m_near, !fresh && near > 0, tr("None of these colors is near one of the set."));
 }
 
 void ImportView::bring_in() {

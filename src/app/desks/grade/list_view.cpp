@@ -20,6 +20,13 @@
 #include <QVBoxLayout>
 
 namespace zc {
+namespace {
+
+/// So near to the middle of the wheel no eye sees a hue.
+constexpr double kNoHue = 0.005;
+
+} // namespace
+
 SwatchTable::SwatchTable(Studio& space, SetWork& work, QObject* parent)
     : QAbstractTableModel(parent), m_space(space), m_work(work) {}
 
@@ -29,9 +36,10 @@ void SwatchTable::renew() {
     for (const auto& family : set->families)
       for (const auto& s : family.swatches) {
         const Srgb shown = m_work.shown(s);
-        const Oklch lch = lch_from_oklab(oklab_from_srgb(shown));
-        rows.push_back({s.id, shown, s.name, family.name, s.note, value_of(shown), lch.c,
-                        lch.c < kNeutralChroma ? -1 : lch.h, s.locked});
+        const WheelPoint at =
+            shown == s.color ? place_on(m_space.wheel(), shown, s.picked) : m_space.wheel().locate(shown);
+        rows.push_back({s.id, shown, s.name, family.name, s.note, value_of(shown), 100 * at.r,
+                        at.r < kNoHue ? -1 : at.a, s.locked});
       }
   // The same swatches with other contents: what is being edited and where the view stands stays.
   const bool same = std::equal(rows.begin(), rows.end(), m_rows.begin(), m_rows.end(),
@@ -62,7 +70,7 @@ QVariant SwatchTable::data(const QModelIndex& index, int role) const {
 /// Numbers as numbers; nothing for words, which are sorted as they are shown.
 QVariant SwatchTable::sorted_by(const Row& row, int column) {
   if (column == Value) return row.value;
-  if (column == Chroma) return row.chroma;
+  if (column == Saturation) return row.saturation;
   return column == Hue ? QVariant(row.hue) : QVariant();
 }
 
@@ -74,10 +82,10 @@ QVariant SwatchTable::shown_in(const Row& row, int column, bool with_lock) {
     return text(hex_of(row.color));
   case Value:
     return number(row.value, 1);
-  case Chroma:
-    return number(row.chroma, 3);
+  case Saturation:
+    return number(row.saturation, 1) + QStringLiteral(" %");
   case Hue:
-    return row.hue < 0 ? tr("neutral") : number(row.hue, 0) + QStringLiteral("°");
+    return row.hue < 0 ? tr("neutral") : number(row.hue, 1) + QStringLiteral("°");
   case FamilyName:
     return text(row.family);
   case Note:
@@ -92,7 +100,7 @@ QVariant SwatchTable::headerData(int section, Qt::Orientation orientation, int r
   if (role == Qt::TextAlignmentRole && section >= Value && section <= Hue)
     return QVariant(Qt::AlignRight | Qt::AlignVCenter);
   if (role != Qt::DisplayRole) return {};
-  const QString names[] = {tr("Name"), tr("Hex"),    tr("Value"), tr("Chroma"),
+  const QString names[] = {tr("Name"), tr("Hex"),    tr("Value"), tr("Saturation"),
                            tr("Hue"),  tr("Family"), tr("Note")};
   return names[section];
 }
@@ -166,12 +174,7 @@ bool SwatchTable::write_value(Id swatch, const QString& given) {
 
 ListView::ListView(Studio& space, SetWork& work, QWidget* parent)
     : QWidget(parent), m_space(space), m_work(work), m_swatches(new SwatchTable(space, work, this)),
-      m_shown(new QSortFilterProxyModel(this)), m_filter(new QLineEdit(this)), m_table(new QTableView(this)) {
-  m_filter->setObjectName(QStringLiteral("listFilter"));
-  connect(&space, &Studio::startedAnew, m_filter, &QLineEdit::clear);
-  m_filter->setAccessibleName(tr("Search the list"));
-  m_filter->setPlaceholderText(tr("Search name, family, note or hex"));
-  m_filter->setClearButtonEnabled(true);
+      m_shown(new QSortFilterProxyModel(this)), m_table(new QTableView(this)) {
   m_table->setObjectName(QStringLiteral("list"));
   m_table->setAccessibleName(tr("The set as a list"));
   m_table->setToolTip(
@@ -197,15 +200,12 @@ ListView::ListView(Studio& space, SetWork& work, QWidget* parent)
   m_table->horizontalHeader()->setHighlightSections(false);
   m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
   m_table->horizontalHeader()->setStretchLastSection(true);
-  const int widths[] = {140, 64, 50, 60, 56, 76, 60};
+  const int widths[] = {140, 64, 50, 76, 60, 76, 60};
   for (int i = 0; i < SwatchTable::kColumns; ++i) m_table->setColumnWidth(i, widths[i]);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(5);
-  column->addWidget(m_filter);
   column->addWidget(m_table, 1);
-  connect(m_filter, &QLineEdit::textChanged, this, &ListView::filter);
-  space.hear({Part::Sets, Part::Eyes}, this, &ListView::follow);
+  space.hear({Part::Sets, Part::Geometry, Part::Eyes}, this, &ListView::follow);
   connect(&work, &SetWork::previewChanged, this, &ListView::follow);
   space.hear({Part::Selection}, this, &ListView::show_selection);
   connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &ListView::take_selection);

@@ -7,7 +7,6 @@
 #include <QAbstractTableModel>
 #include <QWidget>
 
-class QLineEdit;
 class QSortFilterProxyModel;
 class QTableView;
 
@@ -18,7 +17,7 @@ class SetWork;
 class SwatchTable final : public QAbstractTableModel {
   Q_OBJECT
 public:
-  enum Column { Name, Hex, Value, Chroma, Hue, FamilyName, Note, kColumns };
+  enum Column { Name, Hex, Value, Saturation, Hue, FamilyName, Note, kColumns };
   SwatchTable(Studio& space, SetWork& work, QObject* parent);
   [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
   [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
@@ -39,7 +38,7 @@ private:
     Id id;
     Srgb color;
     std::string name, family, note;
-    double value, chroma, hue;
+    double value, saturation, hue; ///< Of the wheel of the piece; hue below 0 where there is none.
     bool locked;
   };
   [[nodiscard]] static QVariant sorted_by(const Row& row, int column);
@@ -56,6 +55,8 @@ public:
   [[nodiscard]] QTableView& table() { return *m_table; }
   /// Of the swatch that keys work on, where it stands in the list.
   void rename_selected();
+  /// Shows the rows that have these letters in any column; all rows where there are none.
+  void filter(const QString& letters);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -64,12 +65,10 @@ private:
   void follow();
   void show_selection();
   void take_selection();
-  void filter(const QString& letters);
   Studio& m_space;
   SetWork& m_work;
   SwatchTable* m_swatches;
   QSortFilterProxyModel* m_shown;
-  QLineEdit* m_filter;
   QTableView* m_table;
   bool m_following = false;
 };

@@ -3,9 +3,8 @@
 
 #include "app/controls/controls.h"
 #include "app/controls/number_field.h"
+#include "app/desks/grade/report_words.h"
 #include "app/theme/theme.h"
-#include "core/color/convert.h"
-#include "core/grading/remedies.h"
 #include "model/i18n/text.h"
 #include "model/proof/press_reading.h"
 #include "model/session/studio.h"
@@ -16,6 +15,7 @@
 #include <QEvent>
 #include <QGridLayout>
 #include <QLabel>
+#include <QMenu>
 #include <QMouseEvent>
 #include <QScrollArea>
 #include <QScrollBar>
@@ -140,119 +140,6 @@ void ReportPanel::change_rule(const std::function<void(GradingRules&, double)>& 
       tr("Change grading"), [=](Piece p) { return with_grading(std::move(p), rules); }, drag);
 }
 
-namespace {
-
-QString name_of(const Piece& piece, Id id) {
-  const Swatch* s = find_swatch(piece, id);
-  return s ? text(s->name) : QString();
-}
-
-/// What is said of a finding and what mends it.
-struct Told {
-  QString words, remedy;
-  QString step; ///< Name of the undo step.
-  PieceStore::Edit edit;
-};
-
-Told near_told(const Piece& piece, const GradingReport& report, const Finding& f) {
-  const SwatchPair& p = report.near_duplicates[f.of.front()];
-  if (f.parts.empty())
-    return {ReportPanel::tr("%1 and %2 are near-duplicates, they differ by %3")
-                .arg(name_of(piece, p.a), name_of(piece, p.b))
-                .arg(number(p.difference, 1)),
-            ReportPanel::tr("Merge them"), ReportPanel::tr("Merge near-duplicates"),
-            [p](Piece edited) { return with_merged(std::move(edited), p.a, p.b); }};
-  return {ReportPanel::tr("%1 swatches near %2 are near-duplicates")
-              .arg(f.swatches.size())
-              .arg(name_of(piece, p.a)),
-          {},
-          {},
-          {}};
-}
-
-Told gap_told(const Piece& piece, const GradingReport& report, const Finding& f) {
-  const ValueGap& g = report.gaps[f.of.front()];
-  const QString family = text(find_family(piece, g.family)->name);
-  if (!f.parts.empty()) return {ReportPanel::tr("%1: %2 gaps").arg(family).arg(f.parts.size()), {}, {}, {}};
-  const double low = value_of(find_swatch(piece, g.dark)->color),
-               high = value_of(find_swatch(piece, g.light)->color);
-  return {ReportPanel::tr("%1: gap between %2 and %3").arg(family).arg(number(high, 0)).arg(number(low, 0)),
-          ReportPanel::tr("Add one at %1").arg(number((low + high) / 2, 0)), ReportPanel::tr("Fill gap"),
-          [g](Piece edited) { return with_gap_filled(std::move(edited), g); }};
-}
-
-Told outside_told(const Piece& piece, const Finding& f) {
-  const QString words =
-      f.swatches.size() == 1
-          ? ReportPanel::tr("%1 is outside the mask").arg(name_of(piece, f.swatches.front()))
-          : ReportPanel::tr("%1 swatches are outside the mask").arg(f.swatches.size());
-  return {words,
-          f.swatches.size() == 1 ? ReportPanel::tr("Move it inside") : ReportPanel::tr("Move all inside"),
-          ReportPanel::tr("Move into mask"),
-          [ids = f.swatches](Piece edited) { return with_brought_inside(std::move(edited), ids); }};
-}
-
-/// Of two the names; of more their number and value. Its ends are what is parted.
-Told twin_told(const Piece& piece, const GradingReport& report, const Finding& f) {
-  const TwinBand& band = report.twin_bands[f.of.front()];
-  const auto& ids = band.swatches;
-  const QString words = ids.size() == 2
-                            ? ReportPanel::tr("%1 and %2 read as one value when you squint")
-                                  .arg(name_of(piece, ids[0]), name_of(piece, ids[1]))
-                            : ReportPanel::tr("%1 swatches at value %2 read as one when you squint")
-                                  .arg(ids.size())
-                                  .arg(number((band.low + band.high) / 2, 0));
-  return {words,
-          ids.size() == 2
-              ? ReportPanel::tr("Separate by %1 values").arg(number(2 * piece.grading.twin, 0))
-              : ReportPanel::tr("Separate ends by %1 values").arg(number(2 * piece.grading.twin, 0)),
-          ReportPanel::tr("Separate values"),
-          [ids](Piece edited) { return with_parted(std::move(edited), ids.front(), ids.back()); }};
-}
-
-Told confused_told(const Piece& piece, const GradingReport& report, const Finding& f) {
-  const QString eyes = eyes_word(f.eyes);
-  if (!f.parts.empty())
-    return {ReportPanel::tr("%1: %2 swatches look like others").arg(eyes).arg(f.swatches.size()), {}, {}, {}};
-  const Confusion& c = report.confusions[f.of.front()];
-  return {ReportPanel::tr("%1: %2 and %3 look alike").arg(eyes, name_of(piece, c.a), name_of(piece, c.b)),
-          ReportPanel::tr("Separate in value"), ReportPanel::tr("Separate for color vision"),
-          [c](const Piece& edited) { return with_told_apart(edited, c.a, c.b, c.eyes); }};
-}
-
-QString rest_told(const Finding& f) {
-  switch (f.kind) {
-  case FindingKind::Near:
-    return ReportPanel::tr("%1 more clusters of near-duplicates").arg(f.parts.size());
-  case FindingKind::Gaps:
-    return ReportPanel::tr("gaps in %n more families", nullptr, static_cast<int>(f.parts.size()));
-  case FindingKind::Outside:
-  case FindingKind::Twins:
-  case FindingKind::Confused:
-    break;
-  }
-  return ReportPanel::tr("%1 more values read as one when you squint").arg(f.parts.size());
-}
-
-Told told(const Piece& piece, const GradingReport& report, const Finding& f) {
-  if (f.rest) return {rest_told(f), {}, {}, {}};
-  switch (f.kind) {
-  case FindingKind::Near:
-    return near_told(piece, report, f);
-  case FindingKind::Gaps:
-    return gap_told(piece, report, f);
-  case FindingKind::Outside:
-    return outside_told(piece, f);
-  case FindingKind::Confused:
-    return confused_told(piece, report, f);
-  case FindingKind::Twins:
-    break;
-  }
-  return twin_told(piece, report, f);
-}
-
-} // namespace
-
 WordControl* ReportPanel::add_word(QWidget* row, const QString& name, const QString& word,
                                    const QString& said) {
   auto* button = new WordControl(ControlKind::Action, word, row);
@@ -270,7 +157,7 @@ std::pair<QWidget*, QHBoxLayout*> ReportPanel::begin_row(const QString& said, in
   // The sentence runs our way even where it begins with a name that runs the other.
   auto* words = new QLabel(QChar(0x200e) + said, row);
   words->setObjectName(depth == 0 ? QStringLiteral("finding") : QStringLiteral("findingPart"));
-  words->setFont(caption_font());
+  words->setFont(depth == 0 ? caption_strong_font() : caption_font());
   words->setWordWrap(true);
   words->setTextFormat(Qt::PlainText);
   auto* line = new QHBoxLayout;
@@ -281,41 +168,91 @@ std::pair<QWidget*, QHBoxLayout*> ReportPanel::begin_row(const QString& said, in
   return {row, line};
 }
 
-void ReportPanel::add_row(const Finding& finding, int depth) {
-  const Told says = told(m_space.piece(), m_work.report(), finding);
-  auto [row, line] = begin_row(says.words, depth);
-  if (says.edit) {
-    auto* remedy =
-        add_word(row, QStringLiteral("remedy"), says.remedy, says.words + QStringLiteral(": ") + says.remedy);
-    connect(remedy, &QAbstractButton::clicked, this,
-            m_space.bound([this, says](bool) { m_space.store().apply(says.step, says.edit); }),
-            Qt::QueuedConnection);
-    line->addWidget(remedy);
+/// What it means, or what pressing the remedy will do.
+void ReportPanel::add_note(QWidget* row, const char* name, const QString& words) {
+  if (words.isEmpty()) return;
+  auto* note = caption_label(words, row);
+  note->setObjectName(QLatin1String(name));
+  note->setWordWrap(true);
+  note->setForegroundRole(QPalette::PlaceholderText);
+  note->setTextFormat(Qt::PlainText);
+  auto* column = static_cast<QVBoxLayout*>(row->layout());
+  column->insertWidget(column->count() - 1, note);
+}
+
+/// While the pointer is over it, or it has the keyboard, the set is shown as it would become.
+void ReportPanel::add_remedy(QWidget* row, QHBoxLayout* line, const Finding& finding, const QString& said,
+                             int depth) {
+  const QString word = remedy_words(finding, m_space.piece().grading);
+  auto* remedy = add_word(row, depth == 0 ? QStringLiteral("remedy") : QStringLiteral("remedyPart"), word,
+                          said + QStringLiteral(": ") + word);
+  remedy->installEventFilter(this);
+  remedy->setProperty("finding", QVariant::fromValue(finding));
+  connect(remedy, &QAbstractButton::clicked, this, m_space.bound([this, finding](bool) {
+    m_space.store().apply(remedy_step(finding.kind),
+                          [&finding](const Piece& p) { return remedied(p, finding); });
+  }),
+          Qt::QueuedConnection);
+  line->addWidget(remedy);
+}
+
+bool ReportPanel::eventFilter(QObject* watched, QEvent* event) {
+  const auto type = event->type();
+  if (type == QEvent::Enter || type == QEvent::FocusIn) {
+    const auto edited = remedied(m_space.piece(), watched->property("finding").value<Finding>());
+    if (edited) m_work.look_ahead(*edited);
   }
-  auto* show = add_word(row, QStringLiteral("showFinding"), tr("Show"), tr("Select: %1").arg(says.words));
-  connect(show, &QAbstractButton::clicked, this, [this, ids = finding.swatches] { m_work.select(ids); });
-  line->addWidget(show);
-  const std::tuple key{finding.kind, finding.eyes, finding.swatches.front()};
-  const bool open = m_open.contains(key);
-  if (finding.kind == FindingKind::Confused) {
-    auto* look = add_word(row, QStringLiteral("lookFinding"), tr("See"),
-                          tr("Show all colors as with this color vision: %1").arg(says.words));
-    connect(look, &QAbstractButton::clicked, this,
-            [this, eyes = finding.eyes] { m_viewing.look_with(eyes); });
-    line->addWidget(look);
-  }
+  if (type == QEvent::Leave || type == QEvent::FocusOut) m_work.stop_looking_ahead();
+  return QWidget::eventFilter(watched, event);
+}
+
+void ReportPanel::hideEvent(QHideEvent* event) {
+  QWidget::hideEvent(event);
+  m_work.stop_looking_ahead();
+}
+
+/// What else can be done with a finding.
+WordControl* ReportPanel::make_more(QWidget* row, const Finding& finding, const QString& said) {
+  auto* more =
+      word_opener(QStringLiteral("moreOfFinding"), tr("More"),
+                  tr("Select the swatches, see them one by one or as others see them: %1").arg(said), row);
+  more->setAccessibleName(tr("More: %1").arg(said));
+  auto* menu = new QMenu(more);
+  menu->addAction(tr("Select swatches"), this, [this, ids = finding.swatches] { m_work.select(ids); })
+      ->setObjectName(QStringLiteral("showFinding"));
+  for (const Eyes eyes : finding.eyes)
+    menu->addAction(tr("See with %1").arg(eyes_word(eyes)), this, [this, eyes] { m_viewing.look_with(eyes); })
+        ->setObjectName(QStringLiteral("lookFinding"));
   if (!finding.parts.empty()) {
-    auto* opener = add_word(row, QStringLiteral("openFinding"), open ? tr("Hide") : tr("Show all"),
-                            tr("One by one: %1").arg(says.words));
+    auto* each = menu->addAction(tr("Show one by one"));
+    each->setObjectName(QStringLiteral("openFinding"));
+    each->setCheckable(true);
+    const std::tuple key{finding.kind, finding.swatches.front(), row->property("depth").toInt()};
+    each->setChecked(m_open.contains(key));
     connect(
-        opener, &QAbstractButton::clicked, this,
-        [this, key, open] {
-          open ? static_cast<void>(m_open.erase(key)) : static_cast<void>(m_open.insert(key));
+        each, &QAction::triggered, this,
+        [this, key](bool open) {
+          open ? static_cast<void>(m_open.insert(key)) : static_cast<void>(m_open.erase(key));
           follow();
         },
         Qt::QueuedConnection);
-    line->addWidget(opener);
   }
+  connect(more, &QAbstractButton::clicked, menu,
+          [more, menu] { menu->popup(more->mapToGlobal(QPoint(0, more->height()))); });
+  return more;
+}
+
+void ReportPanel::add_row(const Finding& finding, int depth) {
+  const Piece& piece = m_space.piece();
+  const QString said = finding_words(piece, m_work.report(), finding);
+  auto [row, line] = begin_row(said, depth);
+  row->setProperty("depth", depth);
+  if (depth == 0) add_note(row, "findingMeans", finding_means(finding.kind, piece.grading));
+  add_note(row, "remedyDoes", remedy_does(piece, finding));
+  add_remedy(row, line, finding, said, depth);
+  line->addWidget(make_more(row, finding, said));
+  const std::tuple key{finding.kind, finding.swatches.front(), depth};
+  const bool open = m_open.contains(key);
   line->addStretch();
   if (!open) return;
   for (std::size_t i = 0; i < std::min(kMostParts, finding.parts.size()); ++i)
@@ -330,16 +267,16 @@ void ReportPanel::follow() {
   m_rows = new QWidget;
   auto* column = new QVBoxLayout(m_rows);
   column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(8);
+  column->setSpacing(10);
   const std::size_t count = all.size() + (add_press_row() ? 1 : 0);
   for (const Finding& finding : all) add_row(finding, 0);
   column->addStretch();
-  m_summary->setText(!set || swatch_count(*set) == 0
-                         ? tr("The set is empty. Add swatches at Pick, with Ctrl+L, to see a report here.")
-                     : m_work.report_is_late() ? tr("Checking the set...")
-                     : count == 0
-                         ? tr("All is well: no near-duplicates, no gaps, nothing that reads as one value.")
-                         : tr("%1 to look at").arg(count));
+  m_summary->setText(
+      !set || swatch_count(*set) == 0
+          ? tr("The set is empty. Add swatches at Pick, with Ctrl+L, to see a report here.")
+      : m_work.report_is_late() ? tr("Checking the set...")
+      : count == 0 ? tr("All is well: no near-duplicates, no gaps, nothing that reads as one value.")
+                   : tr("%n things to look at, the most important first", nullptr, static_cast<int>(count)));
   scroll_over_ground(m_scroll, m_rows);
   m_scroll->verticalScrollBar()->setValue(at);
   for (const auto& rule : m_rules) rule.field->show_value(rule.read(m_space.piece().grading));

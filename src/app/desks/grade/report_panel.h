@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the grading report finds, gathered into few entries that open, each with its remedy; the contrast of
-// two swatches; the limits.
+// What the grading report finds, an entry for each kind, with its remedy and what that will change; the
+// contrast of two swatches; the limits.
 #pragma once
 
 #include "core/grading/findings.h"
@@ -31,13 +31,18 @@ public:
 
 protected:
   void showEvent(QShowEvent* event) override;
+  void hideEvent(QHideEvent* event) override;
   void changeEvent(QEvent* event) override;
+  bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
   [[nodiscard]] QWidget* make_rules();
   /// A sentence, and the line below it that takes words to press.
   std::pair<QWidget*, QHBoxLayout*> begin_row(const QString& said, int depth);
   void add_row(const Finding& finding, int depth);
+  void add_note(QWidget* row, const char* name, const QString& words);
+  void add_remedy(QWidget* row, QHBoxLayout* line, const Finding& finding, const QString& said, int depth);
+  WordControl* make_more(QWidget* row, const Finding& finding, const QString& said);
   bool add_press_row();
   WordControl* add_word(QWidget* row, const QString& name, const QString& word, const QString& said);
   void follow();
@@ -53,8 +58,8 @@ private:
   QWidget* m_rows = nullptr;
   WordControl* m_limits;
   QWidget* m_rule_box = nullptr;
-  std::set<std::tuple<FindingKind, Eyes, Id>>
-      m_open; ///< Kind, eyes and first swatch of the entries that are open.
+  std::set<std::tuple<FindingKind, Id, int>>
+      m_open; ///< Kind, first swatch and depth of entries that are open.
   struct Rule {
     NumberField* field;
     std::function<double(const GradingRules&)> read;

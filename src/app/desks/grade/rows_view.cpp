@@ -2,6 +2,7 @@
 #include "app/desks/grade/rows_view.h"
 
 #include "app/band/set_keys.h"
+#include "app/controls/empty_action.h"
 #include "app/controls/name_editor.h"
 #include "app/paint/paint.h"
 #include "app/seams/drag_out.h"
@@ -38,6 +39,9 @@ RowsView::RowsView(Studio& space, Laying& laying, SetWork& work, QWidget* parent
   setFrameShape(QFrame::NoFrame);
   setFocusPolicy(Qt::StrongFocus);
   viewport()->setFocusProxy(this);
+  m_first = empty_action(QStringLiteral("addFirstInRows"), tr("Add current color"),
+                         tr("Add the current color to the set (Ctrl+L)"), *viewport());
+  connect(m_first, &QAbstractButton::clicked, this, [this] { m_laying.lay_current(); });
   space.hear({Part::Sets, Part::Geometry, Part::Eyes, Part::Selection, Part::Sharing}, this,
              &RowsView::follow);
   connect(&work, &SetWork::previewChanged, viewport(), qOverload<>(&QWidget::update));
@@ -57,6 +61,7 @@ void RowsView::choose_size(ChipSize size) {
 }
 
 void RowsView::follow() {
+  m_first->setVisible(families().empty());
   m_place_of.clear();
   m_line_from.clear();
   m_per_line = std::max(kFewestPlaces, static_cast<int>((viewport()->width() - kNames) / pitch()));
@@ -167,9 +172,8 @@ void RowsView::paintEvent(QPaintEvent*) {
   if (families().empty()) {
     painter.setFont(text_font());
     painter.setPen(theme().quiet);
-    painter.drawText(
-        viewport()->rect().adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
-        tr("No families yet. Press Ctrl+L to add the current color, or Ctrl+Shift+L to add a family."));
+    painter.drawText(viewport()->rect().adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                     tr("The set in rows, a family to a row, with free places and gaps. It is empty."));
   }
   for (std::size_t i = 0; i < families().size(); ++i) {
     const double top = place_rect(i, 0).top(), high = pitch() * (m_line_from[i + 1] - m_line_from[i]);

@@ -15,6 +15,7 @@ class Laying;
 class SetWork;
 
 class NameEditor;
+class WordControl;
 
 class RowsView final : public QAbstractScrollArea, public SpokenView, public Draggable {
   Q_OBJECT
@@ -66,6 +67,7 @@ private:
   Laying& m_laying;
   SetWork& m_work;
   NameEditor* m_editor;
+  WordControl* m_first; ///< Adds the first color.
   ChipSize m_size = ChipSize::Middle;
   std::unordered_map<Id, Place> m_place_of;
   std::vector<int> m_line_from; ///< Of each family its first line, and one past the last of all.

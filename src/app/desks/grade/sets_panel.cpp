@@ -21,6 +21,9 @@
 namespace zc {
 namespace {
 
+/// A row of buttons wraps here.
+constexpr int kButtonsWide = 300;
+
 /// Tells when it is left.
 class NoteEdit final : public QPlainTextEdit {
 public:
@@ -131,7 +134,7 @@ QWidget* SetsPanel::make_version_buttons() {
         tr("Make the set what it is in this version. The set as it is now is saved as a version."),
         with_version(tr("Restore version"),
                      [](Piece p, Id v) { return with_version_taken_up(std::move(p), v); })},
-       {"versionRemove", tr("Remove set"), tr("Remove version"),
+       {"versionRemove", tr("Remove version"), tr("Remove the chosen version of the set"),
         with_version(tr("Remove version"), [](Piece p, Id v) { return without_version(std::move(p), v); })}});
 }
 
@@ -171,9 +174,11 @@ void SetsPanel::hear_fields() {
 QWidget* SetsPanel::make_buttons(
     const std::vector<std::tuple<const char*, QString, QString, std::function<void()>>>& commands) {
   auto* box = new QWidget(this);
-  auto* row = new QHBoxLayout(box);
-  row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(4);
+  auto* rows = new QVBoxLayout(box);
+  rows->setContentsMargins(0, 0, 0, 0);
+  rows->setSpacing(4);
+  QHBoxLayout* row = nullptr;
+  int left = 0;
   for (const auto& [object, word, tip, run] : commands) {
     auto* button = new QPushButton(word, box);
     button->setObjectName(QLatin1String(object));
@@ -181,6 +186,13 @@ QWidget* SetsPanel::make_buttons(
     button->setFont(caption_font());
     button->setFixedWidth(QFontMetrics(caption_font()).horizontalAdvance(word) + 18);
     connect(button, &QPushButton::clicked, this, run);
+    if (!row || button->width() > left) {
+      if (row) row->addStretch();
+      rows->addLayout(row = new QHBoxLayout);
+      row->setSpacing(4);
+      left = kButtonsWide;
+    }
+    left -= button->width() + 4;
     row->addWidget(button);
   }
   row->addStretch();

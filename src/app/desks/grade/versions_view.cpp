@@ -2,6 +2,7 @@
 #include "app/desks/grade/versions_view.h"
 
 #include "app/band/value_axis.h"
+#include "app/controls/empty_action.h"
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
@@ -21,6 +22,20 @@ VersionsView::VersionsView(Studio& space, SetWork& work, QWidget* parent)
   setAccessibleName(tr("Versions of the set side by side"));
   setToolTip(tr("Click a version to choose it, double-click to restore it"));
   setFocusPolicy(Qt::StrongFocus);
+  m_first = empty_action(QStringLiteral("saveFirstVersion"), tr("Save version"),
+                         tr("Save the set as it is now as its first version"), *this);
+  connect(m_first, &QAbstractButton::clicked, this, [this] {
+    const SwatchSet* set = current_set(m_space.piece());
+    m_space.store().apply(tr("Save version"), [id = set->id](Piece p) {
+      return with_version_kept(std::move(p), id, tr("version %1").arg(1).toStdString());
+    });
+  });
+  const auto follow = [this] {
+    const SwatchSet* set = current_set(m_space.piece());
+    m_first->setVisible(set && set->versions.empty());
+  };
+  space.hear({Part::Sets}, this, follow);
+  follow();
   space.hear({Part::Sets, Part::Eyes, Part::Versions}, this, qOverload<>(&QWidget::update));
 }
 
@@ -84,10 +99,12 @@ void VersionsView::paintEvent(QPaintEvent*) {
   if (all.size() == 1) {
     painter.setFont(text_font());
     painter.setPen(theme().quiet);
-    painter.drawText(
-        rect().adjusted(20, 0, -20, -60), Qt::AlignHCenter | Qt::AlignBottom | Qt::TextWordWrap,
-        kept ? tr("Tick versions under Sets to compare them with the set.")
-             : tr("No versions yet. Save one under Sets, change the set, and compare both here."));
+    const QString words = kept ? tr("Tick versions under Sets to compare them with the set.")
+                               : tr("Save the set as a version, change the set, and compare both here.");
+    const int flags = Qt::AlignCenter | Qt::TextWordWrap;
+    const QRect seen = painter.boundingRect(rect().adjusted(kMargin, 0, -kMargin, 0), flags, words);
+    painter.fillRect(seen.adjusted(-kGap, -kGap, kGap, kGap), theme().stage);
+    painter.drawText(seen, flags, words);
   }
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);

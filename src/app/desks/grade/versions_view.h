@@ -9,6 +9,7 @@
 namespace zc {
 
 class SetWork;
+class WordControl;
 
 class VersionsView final : public QWidget {
   Q_OBJECT
@@ -38,6 +39,7 @@ private:
   void choose(Id version);
   Studio& m_space;
   SetWork& m_work;
+  WordControl* m_first; ///< Saves the first version.
   Id m_chosen = 0;
 };
 

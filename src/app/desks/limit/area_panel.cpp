@@ -151,19 +151,22 @@ const Area* AreaPanel::area() const {
 
 QWidget* AreaPanel::make_commands() {
   auto* box = new QWidget(this);
-  auto* row = new QHBoxLayout(box);
-  row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(3);
+  auto* column = new QVBoxLayout(box);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(4);
   m_adds = word_choice(QStringLiteral("areaAdds"), tr("Add"), tr("The area is added to the mask"), box);
   m_cuts = word_choice(QStringLiteral("areaCuts"), tr("Subtract"),
                        tr("The area is subtracted from the areas above it"), box);
   auto* modes = joined_row();
-  row->addLayout(modes);
   for (WordControl* button : {m_adds, m_cuts}) {
     modes->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, &AreaPanel::change_mode);
   }
-  row->addStretch();
+  modes->addStretch();
+  auto* row = new QHBoxLayout;
+  row->setSpacing(3);
+  column->addLayout(modes);
+  column->addLayout(row);
   const auto command = [&](const QString& name, const QString& word, const QString& tip, auto run) {
     auto* button = new QPushButton(word, box);
     button->setObjectName(name);
@@ -189,6 +192,9 @@ QWidget* AreaPanel::make_commands() {
     m_space.store().apply(tr("Remove mask area"),
                           [i](Piece p) { return with_area_removed(std::move(p), i); });
   });
+  command(QStringLiteral("maskRemove"), tr("Remove mask"),
+          tr("Remove the mask from the piece (Undo brings it back)"), [this] { m_masking.take_mask_off(); });
+  row->addStretch();
   return box;
 }
 
@@ -264,9 +270,12 @@ void AreaPanel::follow() {
   }
   const Area* chosen = area();
   if (chosen) m_list->setCurrentRow(static_cast<int>(m_space.session().area));
-  for (QPushButton* button : m_commands) button->setEnabled(chosen);
-  m_adds->setEnabled(chosen);
-  m_cuts->setEnabled(chosen);
+  const auto needs_area = [chosen](QWidget& control) {
+    allow(control, chosen, tr("There is no area yet. Choose a pattern, or draw an area."));
+  };
+  for (QPushButton* button : m_commands) needs_area(*button);
+  needs_area(*m_adds);
+  needs_area(*m_cuts);
   m_adds->setChecked(chosen && chosen->mode == AreaMode::Adds);
   m_cuts->setChecked(chosen && chosen->mode == AreaMode::Cuts);
   follow_numbers();

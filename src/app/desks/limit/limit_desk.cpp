@@ -30,7 +30,7 @@ LimitDesk::LimitDesk(Workspace& space, QWidget* parent)
                             space.reader(), space.paints(), WheelView::Use::ShapeMask, this)) {
   auto* left = new QVBoxLayout;
   left->setSpacing(4);
-  left->addWidget(new WheelHead(space, space.masking(), space.viewing(), this));
+  left->addWidget(new WheelHead(space, space.masking(), space.viewing(), WheelHead::Build::Choices, this));
   left->addWidget(m_wheel, 1);
   left->addWidget(make_tools());
   m_facts = new QLabel(this);
@@ -67,12 +67,12 @@ QWidget* LimitDesk::make_tools() {
   row->addLayout(joined);
   const auto button = [&](const QString& name, const QString& word, const QString& tip) {
     auto* b = word_choice(name, word, tip, box);
-    joined->addWidget(b);
+    joined->addWidget(b); // Which makes it a child of the row it is in.
     return b;
   };
   using Tool = MaskHands::Tool;
   const std::tuple<QString, QString, QString, Tool> tools[] = {
-      {QStringLiteral("draw.outline"), tr("outline"),
+      {QStringLiteral("draw.outline"), tr("free shape"),
        tr("Click corners and end at the first one, or draw freehand with mouse or pen. Enter ends the "
           "outline, Backspace removes the last corner, Escape cancels."),
        Tool::Outline},
@@ -88,7 +88,11 @@ QWidget* LimitDesk::make_tools() {
     });
   }
   row->addSpacing(12);
-  row->addLayout(joined = joined_row());
+  // What the next area does is asked once one is going to be drawn.
+  m_mode_box = new QWidget(box);
+  m_mode_box->setLayout(joined = joined_row());
+  joined->setContentsMargins(0, 0, 0, 0);
+  row->addWidget(m_mode_box);
   const std::tuple<QString, QString, QString> modes[] = {
       {QStringLiteral("draw.adds"), tr("Add"), tr("The next area you draw is added to the mask")},
       {QStringLiteral("draw.cuts"), tr("Subtract"),
@@ -123,9 +127,6 @@ QWidget* LimitDesk::make_mask_commands() {
   command(QStringLiteral("layKeys"), tr("Add corners"),
           tr("Add the colors at the corners of the mask, at the current value, as a family"),
           [this] { m_space.laying().lay_key_colors(); });
-  command(QStringLiteral("maskRemove"), tr("Remove mask"),
-          tr("Remove the mask from the piece (Undo brings it back)"),
-          [this] { m_space.masking().take_mask_off(); });
   row->addStretch();
   return box;
 }
@@ -133,10 +134,10 @@ QWidget* LimitDesk::make_mask_commands() {
 QWidget* LimitDesk::make_lists() {
   auto* pages = new Pages(this);
   m_areas = new AreaPanel(m_space, m_space.masking(), pages);
-  pages->add(QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers"), m_areas);
   pages->add(QStringLiteral("page.reference"), tr("Reference"),
              tr("See the reference through the mask, or fit a mask to the reference"),
              new ReferencePanel(m_space, m_space.viewing(), m_space.reader(), pages));
+  pages->add(QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers"), m_areas);
   pages->add(QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks that all your pieces share"),
              new ShelfPanel(m_space, std::make_unique<MaskSource>(m_space), pages));
   return pages;
@@ -150,7 +151,7 @@ QWidget* LimitDesk::make_side() {
   m_patterns = new PatternPanel(m_space, m_space.masking(), side);
   column->addWidget(m_patterns);
   column->addSpacing(4);
-  column->addWidget(new MaskRuleChoice(m_space, side));
+  column->addWidget(new MaskRuleChoice(m_space, MaskRuleChoice::Build::Choices, side));
   column->addWidget(make_mask_commands());
   column->addSpacing(4);
   column->addWidget(make_lists(), 1);
@@ -196,13 +197,16 @@ void LimitDesk::showEvent(QShowEvent* event) {
 
 void LimitDesk::follow() {
   m_facts->setText(facts());
-  for (QPushButton* button : m_commands) button->setEnabled(m_space.piece().mask.has_value());
+  for (QPushButton* button : m_commands)
+    allow(*button, m_space.piece().mask.has_value(),
+          tr("There is no mask yet. Choose a pattern at Limit, or draw an area."));
 }
 
 void LimitDesk::follow_tools() {
   const auto& hands = *m_wheel->hands();
   for (std::size_t i = 0; i < m_tools.size(); ++i)
     m_tools[i]->setChecked(static_cast<std::size_t>(hands.tool()) == i + 1);
+  m_mode_box->setVisible(hands.tool() != MaskHands::Tool::None);
   m_modes[0]->setChecked(hands.mode() == AreaMode::Adds);
   m_modes[1]->setChecked(hands.mode() == AreaMode::Cuts);
 }

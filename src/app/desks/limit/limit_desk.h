@@ -43,6 +43,7 @@ private:
   PatternPanel* m_patterns = nullptr;
   AreaPanel* m_areas = nullptr;
   std::vector<WordControl*> m_tools, m_modes;
+  QWidget* m_mode_box = nullptr;
   std::vector<QPushButton*> m_commands;
 };
 

@@ -128,18 +128,28 @@ QWidget* PatternPanel::make_numbers() {
                               tr("Start the next pattern at the hue of the current color"), box);
   connect(current, &QAbstractButton::clicked, this,
           [this] { m_base->show_value(m_space.session().at.at.a); });
-  auto* keeps = make_keeps(box);
-  grid->addWidget(m_carry, 2, 0, 1, 5, Qt::AlignLeft);
-  grid->addLayout(keeps, 3, 0, 1, 5);
-  grid->addWidget(caption_label(tr("First hue"), box), 0, 0);
-  grid->addWidget(m_base, 0, 1);
-  grid->addWidget(current, 0, 2, 1, 2, Qt::AlignLeft);
-  grid->addWidget(caption_label(tr("Width"), box), 1, 0);
-  grid->addWidget(m_spread, 1, 1);
-  grid->addWidget(caption_label(tr("Mask turned by"), box), 1, 2);
-  grid->addWidget(m_turned, 1, 3);
-  grid->setColumnMinimumWidth(0, QFontMetrics(caption_font()).horizontalAdvance(tr("First hue")) + 2);
-  grid->setColumnStretch(4, 1);
+  m_more = word_opener(
+      QStringLiteral("patternMore"), tr("More"),
+      tr("Set the first hue and width of patterns, turn the mask, choose what it keeps on a new wheel"), box);
+  auto* rest = new QWidget(box);
+  auto* under = new QGridLayout(rest);
+  under->setContentsMargins(0, 0, 0, 0);
+  under->setHorizontalSpacing(kGap);
+  under->setVerticalSpacing(2);
+  under->addWidget(caption_label(tr("First hue"), rest), 0, 0);
+  under->addWidget(m_base, 0, 1);
+  under->addWidget(current, 0, 2, 1, 2, Qt::AlignLeft);
+  under->addWidget(caption_label(tr("Width"), rest), 1, 0);
+  under->addWidget(m_spread, 1, 1);
+  under->addWidget(caption_label(tr("Mask turned by"), rest), 1, 2);
+  under->addWidget(m_turned, 1, 3);
+  under->addLayout(make_keeps(rest), 2, 0, 1, 5);
+  under->setColumnStretch(4, 1);
+  grid->addWidget(m_carry, 0, 0);
+  grid->addWidget(m_more, 0, 2);
+  grid->addWidget(rest, 1, 0, 1, 3);
+  grid->setColumnStretch(1, 1);
+  keep_open(*m_more, *rest, QStringLiteral("patterns/more"));
   connect(m_base, &NumberField::wanted, m_base, &NumberField::show_value);
   connect(m_spread, &NumberField::wanted, m_spread, &NumberField::show_value);
   connect(m_turned, &NumberField::wanted, this, [this](double to) {
@@ -174,6 +184,7 @@ void PatternPanel::keep(MaskKeeps keeps) {
 }
 
 void PatternPanel::begin_typing_turn() {
+  m_more->setChecked(true);
   m_turned->setFocus();
   m_turned->setText(QStringLiteral("+"));
   m_turned->setModified(true);
@@ -191,7 +202,7 @@ void PatternPanel::lay(Pattern kind) {
 
 void PatternPanel::follow() {
   const auto& mask = m_space.piece().mask;
-  m_turned->setEnabled(mask.has_value());
+  allow(*m_turned, mask.has_value(), tr("There is no mask yet. Choose a pattern at Limit, or draw an area."));
   m_turned->show_value(mask ? mask->turned : 0);
   m_carry->setChecked(m_space.session().carry == Carry::SetToo);
   m_keeps_colors->setChecked(m_space.session().mask_keeps == MaskKeeps::Colors);

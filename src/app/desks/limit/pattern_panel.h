@@ -35,6 +35,7 @@ private:
   NumberField* m_base = nullptr;
   NumberField* m_spread = nullptr;
   NumberField* m_turned = nullptr;
+  WordControl* m_more = nullptr;
   WordControl* m_carry = nullptr;
   WordControl* m_keeps_colors = nullptr;
   WordControl* m_keeps_shape = nullptr;

@@ -150,23 +150,30 @@ ReferencePanel::ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& pho
   m_words->setObjectName(QStringLiteral("fitWords"));
   m_words->setFont(caption_font());
   m_words->setWordWrap(true);
-  auto* label = caption_label(tr("Hold"), this);
+  auto* options = word_opener(QStringLiteral("fitOptions"), tr("Options"),
+                              tr("Choose how much of the photo the mask holds, and its shape"), this);
   auto* row = new QHBoxLayout;
   row->setSpacing(4);
-  row->addWidget(label);
-  row->addWidget(m_hold);
-  row->addWidget(m_kind, 1);
-  row->addWidget(m_points);
   row->addWidget(m_fit);
-  auto* last = new QHBoxLayout;
-  last->addWidget(m_words, 1);
-  last->addWidget(m_footprint, 0, Qt::AlignTop);
+  row->addWidget(options);
+  row->addStretch();
+  row->addWidget(m_footprint);
+  auto* rest = new QWidget(this);
+  auto* under = new QHBoxLayout(rest);
+  under->setContentsMargins(0, 0, 0, 0);
+  under->setSpacing(4);
+  under->addWidget(caption_label(tr("Hold"), rest));
+  under->addWidget(m_hold);
+  under->addWidget(m_kind, 1);
+  under->addWidget(m_points);
+  keep_open(*options, *rest, QStringLiteral("fit/options"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
   column->addWidget(new MaskedPreview(space, viewing, photos, this), 1);
   column->addLayout(row);
-  column->addLayout(last);
+  column->addWidget(rest);
+  column->addWidget(m_words);
   connect(m_hold, &NumberField::wanted, m_hold, &NumberField::show_value);
   connect(m_points, &NumberField::wanted, m_points, &NumberField::show_value);
   connect(m_kind, &QComboBox::currentIndexChanged, this, &ReferencePanel::follow);
@@ -208,7 +215,7 @@ void ReferencePanel::showEvent(QShowEvent* event) {
 }
 
 void ReferencePanel::follow() {
-  m_fit->setEnabled(m_photos.photo() != nullptr || m_fitting.running());
+  allow(*m_fit, m_photos.photo() != nullptr || m_fitting.running(), tr("Add a photo at Observe first."));
   m_fit->setText(m_fitting.running() ? tr("Stop") : tr("Fit mask"));
   m_points->setVisible(m_kind->currentData().toInt() == kFreePolygon);
   m_footprint->setChecked(m_space.session().looking.footprint);

@@ -4,6 +4,7 @@
 #include "app/band/value_axis.h"
 #include "app/controls/controls.h"
 #include "app/controls/drawers.h"
+#include "app/controls/empty_action.h"
 #include "app/desks/observe/how_panel.h"
 #include "app/desks/observe/reading_panel.h"
 #include "app/desks/observe/reference_strip.h"
@@ -41,7 +42,11 @@ ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
   connect(&space.photos(), &PhotoLibrary::changed, this, &ObserveDesk::follow);
   connect(&space.canvases(), &CanvasFollower::changed, this, &ObserveDesk::follow);
   connect(m_photo, &PhotoView::zoomChanged, this, &ObserveDesk::follow);
+  connect(m_drawers, &Drawers::changed, this, [this] { m_photo->leave_foot(m_drawers->height()); });
   connect(m_taking, &Taking::taken, this, [this] { m_drawers->open(m_taken); });
+  m_first = empty_action(QStringLiteral("addFirstPhoto"), tr("Add photo"),
+                         tr("Add a reference photo to the piece (Ctrl+Shift+O)"), *m_photo);
+  connect(m_first, &QAbstractButton::clicked, this, &ObserveDesk::addPhotosAsked);
   follow();
 }
 
@@ -151,6 +156,7 @@ void ObserveDesk::stop_loading() {
 }
 
 void ObserveDesk::follow() {
+  m_first->setVisible(m_space.piece().references.empty());
   const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
   QString name = reference ? QString::fromStdString(reference->name) : tr("References");
   if (reference && m_space.canvases().tied(*reference)) {

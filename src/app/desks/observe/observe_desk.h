@@ -49,6 +49,7 @@ private:
   ReferenceStrip* m_strip;
   SidewaysArea* m_row = nullptr;
   Drawers* m_drawers;
+  WordControl* m_first = nullptr; ///< Adds the first photo.
   WordControl* m_taken = nullptr;
   ElidedLabel* m_name = nullptr;
   QWidget* m_loading = nullptr;

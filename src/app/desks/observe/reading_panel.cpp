@@ -56,7 +56,7 @@ void ReadingPanel::follow() {
   const Looking& looking = m_space.session().looking;
   m_region->setChecked(looking.marking || looking.region);
   m_hold->setChecked(looking.hold_samples);
-  m_hold->setEnabled(m_space.region());
+  allow(*m_hold, m_space.region(), tr("There is no mask in use. Make one at Limit."));
   update();
 }
 

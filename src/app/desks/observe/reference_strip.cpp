@@ -144,6 +144,8 @@ void ReferenceStrip::rename_shown() {
   });
 }
 
+bool ReferenceStrip::offers_menu(QPointF p) const { return reference_at(p.toPoint()).has_value(); }
+
 void ReferenceStrip::contextMenuEvent(QContextMenuEvent* event) {
   const auto i = reference_at(event->pos());
   if (!i) return;

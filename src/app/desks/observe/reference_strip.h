@@ -2,6 +2,7 @@
 // The references of the piece as a row of small pictures.
 #pragma once
 
+#include "app/seams/press_and_hold.h"
 #include "app/spoken/spoken.h"
 #include "model/session/studio.h"
 
@@ -13,7 +14,7 @@ class Viewing;
 
 class NameEditor;
 
-class ReferenceStrip final : public QWidget, public SpokenView {
+class ReferenceStrip final : public QWidget, public SpokenView, public OffersMenu {
   Q_OBJECT
 public:
   ReferenceStrip(Studio& space, Viewing& viewing, QWidget* parent);
@@ -24,6 +25,7 @@ public:
   void remove_shown();
   void rename_shown();
   void move_shown(int by);
+  [[nodiscard]] bool offers_menu(QPointF p) const override;
   [[nodiscard]] Spoken spoken() override;
 
 protected:

@@ -66,7 +66,7 @@ void TakeRow::follow() {
   for (std::size_t i = 0; i < 3; ++i) m_counts[i]->show_value(count_of(counts, i));
   const bool running = m_taking.running();
   m_start->setText(running ? tr("Stop, %1 %").arg(m_taking.percent()) : tr("Take palette"));
-  m_start->setEnabled(running || m_photos.photo());
+  allow(*m_start, running || m_photos.photo(), tr("Add a photo first."));
 }
 
 } // namespace zc

@@ -98,9 +98,11 @@ void TakenPanel::follow() {
   }
   m_chips->show_steps(std::move(steps), words, m_space.session().eyes);
   m_words->setText(told());
-  for (WordControl* button : m_all) button->setEnabled(!harvest.colors.empty() && !m_taking.running());
-  m_replace->setEnabled(harvest.chosen.has_value());
-  m_drop->setEnabled(harvest.chosen.has_value());
+  for (WordControl* button : m_all)
+    allow(*button, !harvest.colors.empty() && !m_taking.running(),
+          tr("There are no results. Press Take palette first."));
+  for (WordControl* button : {m_replace, m_drop})
+    allow(*button, harvest.chosen.has_value(), tr("Click one of the results on the photo first."));
 }
 
 } // namespace zc

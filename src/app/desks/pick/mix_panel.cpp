@@ -298,10 +298,10 @@ void MixPanel::follow() {
   follow_corners();
   follow_string();
   const bool mixes = m.corners.size() >= kFewestCorners;
-  m_parts->setEnabled(mixes);
-  m_draw->setEnabled(mixes);
-  m_lay_grid->setEnabled(mixes);
-  m_lay_picks->setEnabled(!m.picks.empty());
+  for (QWidget* control :
+       {static_cast<QWidget*>(m_parts), static_cast<QWidget*>(m_draw), static_cast<QWidget*>(m_lay_grid)})
+    allow(*control, mixes, tr("Add two to four colors to the field first."));
+  allow(*m_lay_picks, !m.picks.empty(), tr("Click mixtures in the field first."));
   say(std::nullopt);
 }
 
@@ -324,7 +324,7 @@ void MixPanel::follow_string() {
     steps.push_back({held, {}, held != color});
     words << (held != color ? tr("%1; moved into the mask").arg(color_told(held)) : color_told(held));
   }
-  m_lay_string->setEnabled(!steps.empty());
+  allow(*m_lay_string, !steps.empty(), tr("Draw a line through the field first."));
   m_row->setVisible(!steps.empty());
   m_row->show_steps(steps, words, m_space.session().eyes);
   m_picks.show_string(steps);

@@ -404,6 +404,8 @@ void MixView::keyPressEvent(QKeyEvent* event) {
   static_cast<void>(read_parts(parts_at(n, onto_field(n, {at.x + by.x, at.y + by.y}))));
 }
 
+bool MixView::offers_menu(QPointF p) const { return chip_at(p).has_value(); }
+
 void MixView::contextMenuEvent(QContextMenuEvent* event) {
   const auto chip = chip_at(event->pos());
   if (!chip) return;

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/seams/drag_out.h"
+#include "app/seams/press_and_hold.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "model/session/studio.h"
@@ -16,7 +17,7 @@ namespace zc {
 class PaintReader;
 class Picking;
 
-class MixView final : public QWidget, public SpokenView, public Draggable {
+class MixView final : public QWidget, public SpokenView, public Draggable, public OffersMenu {
   Q_OBJECT
 public:
   MixView(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent);
@@ -32,6 +33,7 @@ public:
   /// Reads and picks a mixture, as a click does it.
   void pick_parts(const std::vector<double>& parts);
   [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] bool offers_menu(QPointF p) const override;
   void call_off() override;
 
 signals:

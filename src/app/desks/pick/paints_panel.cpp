@@ -30,7 +30,7 @@
 namespace zc {
 namespace {
 
-constexpr int kNameWidth = 84;
+constexpr int kNameWidth = 112;
 
 QHBoxLayout& line_in(QVBoxLayout* column) {
   auto* line = new QHBoxLayout;
@@ -434,7 +434,7 @@ void PaintsPanel::follow_seeking() {
 
 void PaintsPanel::say_recipe() {
   const PutOut& out = m_mixing.out();
-  m_take->setEnabled(false);
+  allow(*m_take, false, tr("There is no recipe yet. Put paints on the palette first."));
   if (out.paints.empty()) return m_recipe->setText(tr("Put paints on the palette to see recipes."));
   const auto* recipe = m_mixing.recipe(static_cast<int>(std::lround(m_most->value())));
   if (!recipe) return; // A moment; what stands there is of the color before.
@@ -445,7 +445,7 @@ void PaintsPanel::say_recipe() {
   m_recipe->setText(tr("%1; differs by %2")
                         .arg(parts.join(QStringLiteral(" : ")))
                         .arg(number(recipe->value().difference, 1)));
-  m_take->setEnabled(true);
+  allow(*m_take, true, {});
 }
 
 void PaintsPanel::take_up_recipe() {

@@ -27,7 +27,7 @@ PickDesk::PickDesk(Workspace& space, QWidget* parent)
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 4);
   column->setSpacing(4);
-  column->addWidget(new WheelHead(space, space.masking(), space.viewing(), this));
+  column->addWidget(new WheelHead(space, space.masking(), space.viewing(), WheelHead::Build::Word, this));
   column->addWidget(m_wheel, 1);
   column->addWidget(new StripsPanel(space, space.picking(), space.laying(), this));
   column->addWidget(make_foot());
@@ -58,7 +58,7 @@ QWidget* PickDesk::make_foot() {
   auto* foot = new QWidget(this);
   auto* row = new QHBoxLayout(foot);
   row->setContentsMargins(0, 4, 0, 0);
-  row->addWidget(new MaskRuleChoice(m_space, foot));
+  row->addWidget(new MaskRuleChoice(m_space, MaskRuleChoice::Build::Word, foot));
   row->addStretch(1);
   return foot;
 }

@@ -54,16 +54,24 @@ StepsPanel::StepsPanel(Studio& space, Picking& picking, QWidget* parent)
     };
     connect(m_counts[i], &NumberField::wanted, this,
             [cut](double x) { cut(static_cast<int>(std::lround(x))); });
-    int column = 2;
+    auto* usual = new QWidget(this);
+    auto* joined = joined_row();
+    joined->setContentsMargins(0, 0, 0, 0);
+    usual->setLayout(joined);
+    grid->addWidget(usual, i, 2, Qt::AlignLeft);
     for (const int count : dimensions[i].usual) {
-      auto* button = new WordControl(ControlKind::Action, count ? QString::number(count) : tr("off"), this);
-      button->setToolTip(dimensions[i].tip);
+      auto* button = word_choice(QStringLiteral("%1.%2").arg(dimensions[i].name).arg(count),
+                                 count ? QString::number(count) : tr("off"), dimensions[i].tip, usual);
       button->setAccessibleName(tr("%1 %2").arg(button->text(), dimensions[i].label));
-      connect(button, &QAbstractButton::clicked, this, [cut, count] { cut(count); });
-      grid->addWidget(button, i, column++);
+      connect(button, &QAbstractButton::clicked, this, [this, cut, count] {
+        cut(count);
+        follow(); // Also where nothing changed: a choice stays chosen.
+      });
+      joined->addWidget(button);
+      m_usual.push_back({button, i, count});
     }
   }
-  grid->setColumnStretch(6, 1);
+  grid->setColumnStretch(3, 1);
   space.hear({Part::Steps}, this, &StepsPanel::follow);
   follow();
 }
@@ -74,6 +82,8 @@ void StepsPanel::follow() {
   m_counts[0]->show_value(s.hues ? s.hues : 2);
   m_counts[1]->show_value(s.saturations);
   m_counts[2]->show_value(s.values ? s.values : 1);
+  const int now[] = {s.hues, s.saturations, s.values};
+  for (const Usual& usual : m_usual) usual.button->setChecked(now[usual.dimension] == usual.count);
 }
 
 } // namespace zc

@@ -11,6 +11,7 @@ namespace zc {
 class Picking;
 
 class NumberField;
+class WordControl;
 
 class StepsPanel final : public QWidget {
   Q_OBJECT
@@ -22,6 +23,11 @@ private:
   Studio& m_space;
   Picking& m_picks;
   std::array<NumberField*, 3> m_counts{}; ///< Hues, saturations, values.
+  struct Usual {
+    WordControl* button;
+    int dimension, count;
+  };
+  std::vector<Usual> m_usual; ///< Counts to choose from; 0 is off.
 };
 
 } // namespace zc

@@ -214,10 +214,10 @@ void StringPanel::follow() {
   const bool two_ended = kind() == StringKind::Between || kind() == StringKind::Distance;
   for (QWidget* w : {static_cast<QWidget*>(m_target), m_to}) w->setVisible(two_ended);
   for (QWidget* w : {static_cast<QWidget*>(m_way), m_path}) w->setVisible(kind() == StringKind::Between);
-  m_hold->setEnabled(m_space.region());
+  allow(*m_hold, m_space.region(), tr("There is no mask in use. Make one at Limit."));
   const bool hold = m_space.region() && m_hold->isChecked();
   const auto made = make_string(spec(), m_space.wheel(), hold ? m_space.region() : nullptr);
-  m_lay->setEnabled(made.ok());
+  allow(*m_lay, made.ok(), made ? QString() : ::zc::words(made.error()));
   QStringList words;
   int held = 0, unreached = 0;
   if (made)

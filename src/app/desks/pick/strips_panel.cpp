@@ -11,6 +11,7 @@
 #include "model/session/studio.h"
 
 #include <QGridLayout>
+#include <QMenu>
 
 namespace zc {
 namespace {
@@ -24,24 +25,29 @@ StripsPanel::StripsPanel(Studio& space, Picking& picking, Laying& laying, QWidge
     : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
-  grid->setHorizontalSpacing(4);
+  grid->setHorizontalSpacing(6);
   grid->setVerticalSpacing(0);
   const std::tuple<QString, QString, StringKind> kinds[] = {
       {QStringLiteral("tints"), tr("tints"), StringKind::Tints},
       {QStringLiteral("tones"), tr("tones"), StringKind::Tones},
       {QStringLiteral("shades"), tr("shades"), StringKind::Shades}};
+  auto* add = word_opener(QStringLiteral("layStrip"), tr("Add"),
+                          tr("Add the tints, tones or shades of the current color as a family"), this);
+  auto* menu = new QMenu(add);
+  connect(add, &QAbstractButton::clicked, menu,
+          [add, menu] { menu->popup(add->mapToGlobal(QPoint(0, add->height()))); });
   int column = 0;
   for (const auto& [name, word, kind] : kinds) {
-    auto* label =
-        word_action(QStringLiteral("lay.") + name, word, tr("Add these %1 as a family").arg(word), this);
     auto* chips = new ChipRow(tr("%1 of the current color").arg(word), this);
     chips->setObjectName(QStringLiteral("strip.") + name);
-    grid->addWidget(label, 0, column);
+    grid->addWidget(caption_label(word, this), 0, column);
     grid->addWidget(chips, 0, column + 1);
     grid->setColumnStretch(column + 1, 1);
     column += 2;
     m_strips.push_back({kind, word, chips});
-    connect(label, &QAbstractButton::clicked, this, [this, i = m_strips.size() - 1] { lay(m_strips[i]); });
+    auto* all =
+        menu->addAction(tr("Add %1").arg(word), this, [this, i = m_strips.size() - 1] { lay(m_strips[i]); });
+    all->setObjectName(QStringLiteral("lay.") + name);
     connect(chips, &ChipRow::taken, this, [this, chips](std::size_t chip) {
       const StringStep step = chips->steps()[chip];
       m_picks.take_up(step.color, step.at);
@@ -51,6 +57,7 @@ StripsPanel::StripsPanel(Studio& space, Picking& picking, Laying& laying, QWidge
       m_laying.lay_color({step.color, step.at});
     });
   }
+  grid->addWidget(add, 0, column);
   space.hear({Part::Color, Part::Geometry, Part::Steps, Part::Eyes, Part::Vivid}, this, &StripsPanel::follow);
 }
 

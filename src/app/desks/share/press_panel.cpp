@@ -133,8 +133,9 @@ void PressPanel::follow() {
   m_proof->setChecked(sharing.proof);
   m_paper_white->setChecked(sharing.paper_white);
   const auto press = m_reader.chosen();
-  m_proof->setEnabled(press != nullptr);
-  m_paper_white->setEnabled(press != nullptr && sharing.proof);
+  allow(*m_proof, press != nullptr, tr("Choose a press first."));
+  allow(*m_paper_white, press != nullptr && sharing.proof,
+        tr("Choose a press and tick \"show as printed\" first."));
   const auto* checked = m_reader.checked();
   if (!press)
     m_says->setText(tr("Choose a press to see which swatches it prints. The built-in profile is a good guess "

@@ -123,8 +123,8 @@ void ShareDesk::follow() {
   const bool several = m_stage->pages() > 1;
   m_back->setVisible(several);
   m_on->setVisible(several);
-  m_back->setEnabled(m_stage->page() > 0);
-  m_on->setEnabled(m_stage->page() + 1 < m_stage->pages());
+  allow(*m_back, m_stage->page() > 0, tr("This is the first page."));
+  allow(*m_on, m_stage->page() + 1 < m_stage->pages(), tr("This is the last page."));
   if (sharing.view == ShareView::Plan)
     m_says->setText(tr("%1 pixels a disc, sRGB").arg(sharing.plan.size));
   else if (sharing.proof && m_space.press().chosen())

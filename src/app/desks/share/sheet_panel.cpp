@@ -9,25 +9,22 @@
 #include "model/session/viewing.h"
 
 #include <QComboBox>
-#include <QGridLayout>
+#include <QHBoxLayout>
 #include <QLabel>
+#include <QListWidget>
 #include <QPushButton>
 
 namespace zc {
 namespace {
 
-constexpr std::tuple<SheetPart, const char*, const char*> kParts[] = {
-    {SheetPart::Title, QT_TRANSLATE_NOOP("zc::SheetPanel", "title and description"), "title"},
-    {SheetPart::Reference, QT_TRANSLATE_NOOP("zc::SheetPanel", "reference"), "reference"},
-    {SheetPart::Wheel, QT_TRANSLATE_NOOP("zc::SheetPanel", "wheel and mask"), "wheel"},
-    {SheetPart::Swatches, QT_TRANSLATE_NOOP("zc::SheetPanel", "swatches"), "swatches"},
-    {SheetPart::Staff, QT_TRANSLATE_NOOP("zc::SheetPanel", "staff"), "staff"},
-    {SheetPart::Needs, QT_TRANSLATE_NOOP("zc::SheetPanel", "swatches needed, present, missing"), "needs"},
-    {SheetPart::Signature, QT_TRANSLATE_NOOP("zc::SheetPanel", "signature and date"), "signature"}};
-
-bool has_part(const SheetSpec& spec, SheetPart part) {
-  return std::find(spec.parts.begin(), spec.parts.end(), part) != spec.parts.end();
-}
+constexpr std::pair<SheetPart, const char*> kParts[] = {
+    {SheetPart::Title, QT_TRANSLATE_NOOP("zc::SheetPanel", "title and description")},
+    {SheetPart::Reference, QT_TRANSLATE_NOOP("zc::SheetPanel", "reference")},
+    {SheetPart::Wheel, QT_TRANSLATE_NOOP("zc::SheetPanel", "wheel and mask")},
+    {SheetPart::Swatches, QT_TRANSLATE_NOOP("zc::SheetPanel", "swatches")},
+    {SheetPart::Staff, QT_TRANSLATE_NOOP("zc::SheetPanel", "staff")},
+    {SheetPart::Needs, QT_TRANSLATE_NOOP("zc::SheetPanel", "swatches needed, present, missing")},
+    {SheetPart::Signature, QT_TRANSLATE_NOOP("zc::SheetPanel", "signature and date")}};
 
 QHBoxLayout* row_in(QVBoxLayout& column) {
   auto* row = new QHBoxLayout;
@@ -57,45 +54,72 @@ SheetPanel::SheetPanel(Studio& space, Viewing& viewing, QWidget* parent)
   follow();
 }
 
+/// Ticked is what is on the sheet, in this order from top to bottom.
 void SheetPanel::make_parts(QVBoxLayout& column) {
   column.addWidget(heading_label(tr("On the sheet"), this));
-  auto* grid = new QGridLayout;
-  grid->setHorizontalSpacing(6);
-  grid->setVerticalSpacing(3);
-  grid->setColumnStretch(0, 1);
-  column.addLayout(grid);
-  for (const auto& [part, words, name] : kParts) add_part(*grid, part, tr(words), QLatin1String(name));
-  column.addWidget(add_switch(
-                       this, QStringLiteral("sheet.study"), tr("reference as study"),
-                       tr("Show the reference as at Try, every pixel in its swatch"),
-                       [](const SheetSpec& s) { return s.study; },
-                       [](SheetSpec& s, bool on) { s.study = on; }),
-                   0, Qt::AlignLeft);
+  m_parts = new QListWidget(this);
+  m_parts->setObjectName(QStringLiteral("sheet.parts"));
+  m_parts->setAccessibleName(tr("Parts of the sheet"));
+  m_parts->setToolTip(tr("Tick what is shown on the sheet; drag a part to move it"));
+  m_parts->setFont(caption_font());
+  m_parts->setDragDropMode(QAbstractItemView::InternalMove);
+  m_parts->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  column.addWidget(m_parts);
+  auto* under = row_in(column);
+  under->addWidget(add_switch(
+      this, QStringLiteral("sheet.study"), tr("reference as study"),
+      tr("Show the reference as at Try, every pixel in its swatch"),
+      [](const SheetSpec& s) { return s.study; }, [](SheetSpec& s, bool on) { s.study = on; }));
+  under->addStretch();
+  const std::tuple<const char*, QString, QString, int> moves[] = {
+      {"sheet.up", tr("Move up"), tr("Move the chosen part up"), -1},
+      {"sheet.down", tr("Move down"), tr("Move the chosen part down"), 1}};
+  for (const auto& [name, word, tip, by] : moves) {
+    auto* move = word_action(QLatin1String(name), word, tip, this);
+    connect(move, &QAbstractButton::clicked, this, [this, by = by] { move_part(by); });
+    under->addWidget(move);
+  }
+  connect(m_parts, &QListWidget::itemChanged, this, &SheetPanel::take_parts, Qt::QueuedConnection);
+  connect(m_parts->model(), &QAbstractItemModel::rowsMoved, this, &SheetPanel::take_parts,
+          Qt::QueuedConnection);
 }
 
-void SheetPanel::add_part(QGridLayout& grid, SheetPart part, const QString& words, const QString& name) {
-  const int line = grid.rowCount();
-  grid.addWidget(caption_label(words, this), line, 0);
-  auto* on = add_switch(
-      this, QStringLiteral("sheet.") + name, tr("on"), tr("Show this part on the sheet"),
-      [part](const SheetSpec& spec) { return has_part(spec, part); },
-      [part](SheetSpec& spec, bool shown) {
-        std::erase(spec.parts, part);
-        if (!shown) return;
-        // The signature closes the sheet.
-        const bool signed_off = !spec.parts.empty() && spec.parts.back() == SheetPart::Signature;
-        spec.parts.insert(spec.parts.end() - (signed_off ? 1 : 0), part);
-      });
-  on->setAccessibleName(words);
-  grid.addWidget(on, line, 1);
-  for (const int by : {-1, 1}) {
-    auto* move = new WordControl(ControlKind::Action, by < 0 ? tr("Move up") : tr("Move down"), this);
-    move->setObjectName(QStringLiteral("sheet.%1.%2").arg(name, by < 0 ? "up" : "down"));
-    move->setAccessibleName((by < 0 ? tr("Move up: %1") : tr("Move down: %1")).arg(words));
-    move->setToolTip(by < 0 ? tr("Move this part up") : tr("Move this part down"));
-    connect(move, &QAbstractButton::clicked, this, [this, part, by] { move_part(part, by); });
-    grid.addWidget(move, line, by < 0 ? 2 : 3);
+/// What the list says, after a tick or a move.
+void SheetPanel::take_parts() {
+  std::vector<SheetPart> parts;
+  for (int i = 0; i < m_parts->count(); ++i)
+    if (m_parts->item(i)->checkState() == Qt::Checked)
+      parts.push_back(static_cast<SheetPart>(m_parts->item(i)->data(Qt::UserRole).toInt()));
+  change([&](SheetSpec& s) { s.parts = parts; });
+}
+
+/// Those on the sheet in its order; the others keep their place in the list.
+void SheetPanel::follow_parts(const std::vector<SheetPart>& parts) {
+  const QSignalBlocker quiet(m_parts);
+  std::vector<SheetPart> order;
+  for (int i = 0; i < m_parts->count(); ++i)
+    order.push_back(static_cast<SheetPart>(m_parts->item(i)->data(Qt::UserRole).toInt()));
+  if (order.empty())
+    for (const auto& [part, words] : kParts) order.push_back(part);
+  auto next = parts.begin();
+  for (SheetPart& part : order)
+    if (std::find(parts.begin(), parts.end(), part) != parts.end()) part = *next++;
+  const int chosen = m_parts->currentRow();
+  const QVariant was = m_parts->currentItem() ? m_parts->currentItem()->data(Qt::UserRole) : QVariant();
+  m_parts->clear();
+  for (const SheetPart part : order) {
+    const auto known =
+        std::find_if(std::begin(kParts), std::end(kParts), [part](const auto& p) { return p.first == part; });
+    auto* item = new QListWidgetItem(tr(known->second), m_parts);
+    item->setData(Qt::UserRole, static_cast<int>(part));
+    item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable |
+                   Qt::ItemIsDragEnabled);
+    item->setCheckState(std::find(parts.begin(), parts.end(), part) != parts.end() ? Qt::Checked
+                                                                                   : Qt::Unchecked);
+    if (was.isValid() && item->data(Qt::UserRole) == was) m_parts->setCurrentItem(item);
   }
+  if (!was.isValid() && chosen < 0) m_parts->setCurrentRow(0);
+  m_parts->setFixedHeight(m_parts->sizeHintForRow(0) * m_parts->count() + 6);
 }
 
 void SheetPanel::make_swatches(QVBoxLayout& column) {
@@ -142,21 +166,22 @@ void SheetPanel::make_paper(QVBoxLayout& column) {
 
 void SheetPanel::make_numbers(QVBoxLayout& column) {
   auto* numbers = row_in(column);
-  const auto number = [&](const QString& name, const QString& tip, const Range& range,
+  const auto number = [&](const QString& name, const QString& tip, const Range& range, const QString& caption,
                           const QString& suffix) {
+    numbers->addWidget(caption_label(caption, this));
     auto* field = new NumberField(name, tip, this);
     field->set_range({range.low, range.high, 1, 0, suffix, false, {}});
     field->setToolTip(tip);
-    field->keep_width(110);
+    field->keep_width(52);
     numbers->addWidget(field);
     return field;
   };
   m_margin = number(QStringLiteral("sheet.margin"), tr("Margin, 5 to 40 millimetres"), kSheetMarginRange,
-                    tr(" mm margin"));
+                    tr("Margin"), tr(" mm"));
   connect(m_margin, &NumberField::wanted, this,
           [this](double mm) { change([&](SheetSpec& s) { s.margin = mm; }); });
   m_value = number(QStringLiteral("sheet.value"), tr("Value at which the wheel is shown, L*"), {0, 100},
-                   tr(" wheel value"));
+                   tr("Wheel at value"), {});
   connect(m_value, &NumberField::wanted, this,
           [this](double v) { change([&](SheetSpec& s) { s.wheel_value = v; }); });
   numbers->addWidget(add_switch(
@@ -177,6 +202,7 @@ void SheetPanel::make_writing(QVBoxLayout& column) {
     auto* button = new QPushButton(words, this);
     button->setObjectName(QStringLiteral("sheet.write.") + QLatin1String(format));
     button->setToolTip(tip);
+    button->setDefault(QLatin1String(format) == QLatin1String("pdf"));
     connect(button, &QPushButton::clicked, this,
             [this, f = QString::fromLatin1(format)] { emit writeAsked(f); });
     write->addWidget(button);
@@ -200,22 +226,26 @@ void SheetPanel::change(const std::function<void(SheetSpec&)>& by) {
   m_viewing.share(next);
 }
 
-void SheetPanel::move_part(SheetPart part, int by) {
-  change([&](SheetSpec& s) {
-    const auto at = std::find(s.parts.begin(), s.parts.end(), part);
-    if (at == s.parts.end()) return;
-    const auto to = at - s.parts.begin() + by;
-    if (to >= 0 && to < static_cast<std::ptrdiff_t>(s.parts.size())) std::iter_swap(at, s.parts.begin() + to);
-  });
+void SheetPanel::move_part(int by) {
+  const int from = m_parts->currentRow(), to = from + by;
+  if (from < 0 || to < 0 || to >= m_parts->count()) return;
+  {
+    const QSignalBlocker quiet(m_parts);
+    QListWidgetItem* moved = m_parts->takeItem(from);
+    m_parts->insertItem(to, moved);
+    m_parts->setCurrentRow(to);
+  }
+  take_parts();
 }
 
 void SheetPanel::follow() {
   const SheetSpec& spec = m_space.session().sharing.sheet;
+  follow_parts(spec.parts);
   for (const Switch& s : m_switches) s.button->setChecked(s.on(spec));
   m_paper->setCurrentIndex(m_paper->findData(static_cast<int>(spec.paper)));
   m_margin->show_value(spec.margin);
   m_value->show_value(spec.wheel_value.value_or(66));
-  m_value->setEnabled(spec.wheel_value.has_value());
+  allow(*m_value, spec.wheel_value.has_value(), tr("On the vivid wheel each hue has a value of its own."));
 }
 
 } // namespace zc

@@ -7,7 +7,7 @@
 #include <QWidget>
 
 class QComboBox;
-class QGridLayout;
+class QListWidget;
 class QVBoxLayout;
 
 namespace zc {
@@ -28,7 +28,8 @@ signals:
 
 private:
   void make_parts(QVBoxLayout& column);
-  void add_part(QGridLayout& grid, SheetPart part, const QString& words, const QString& name);
+  void take_parts();
+  void follow_parts(const std::vector<SheetPart>& parts);
   void make_swatches(QVBoxLayout& column);
   void make_paper(QVBoxLayout& column);
   void make_numbers(QVBoxLayout& column);
@@ -38,7 +39,7 @@ private:
   WordControl* add_switch(QWidget* parent, const QString& name, const QString& word, const QString& tip,
                           const std::function<bool(const SheetSpec&)>& on,
                           const std::function<void(SheetSpec&, bool)>& turn);
-  void move_part(SheetPart part, int by);
+  void move_part(int by);
   Studio& m_space;
   Viewing& m_viewing;
   struct Switch {
@@ -46,6 +47,7 @@ private:
     std::function<bool(const SheetSpec&)> on;
   };
   std::vector<Switch> m_switches;
+  QListWidget* m_parts = nullptr;
   QComboBox* m_paper = nullptr;
   NumberField* m_margin = nullptr;
   NumberField* m_value = nullptr;

@@ -4,6 +4,7 @@
 #include "app/band/value_axis.h"
 #include "app/controls/controls.h"
 #include "app/controls/drawers.h"
+#include "app/controls/empty_action.h"
 #include "app/controls/number_field.h"
 #include "app/desks/grade/adjust_panel.h"
 #include "app/desks/try/lacks_panel.h"
@@ -59,6 +60,7 @@ TryDesk::TryDesk(Workspace& space, QWidget* parent)
   column->addWidget(m_view, 1);
   column->addWidget(new UseBar(space, space.laying(), space.set_work(), space.tries(), this));
   column->addWidget(make_sides());
+  column->addWidget(make_options());
   column->addWidget(make_foot());
   space.hear({Part::References, Part::Sets, Part::Trying, Part::Reference, Part::Desk, Part::Geometry}, this,
              &TryDesk::follow);
@@ -66,6 +68,9 @@ TryDesk::TryDesk(Workspace& space, QWidget* parent)
   connect(&space.set_work(), &SetWork::previewChanged, this, &TryDesk::follow);
   connect(&space.photos(), &PhotoLibrary::changed, this, &TryDesk::follow);
   connect(m_drawers, &Drawers::changed, this, [this] { m_view->leave_foot(m_drawers->height()); });
+  m_first = empty_action(QStringLiteral("try.addPhoto"), tr("Add photo"),
+                         tr("Add a photo or a drawing to the piece, to see it in the set"), *m_view);
+  connect(m_first, &QAbstractButton::clicked, this, &TryDesk::addPhotosAsked);
   follow();
 }
 
@@ -94,10 +99,9 @@ QWidget* TryDesk::make_head() {
     m_ways.emplace_back(button, way);
   }
   row->addStretch(2);
-  m_squint = make_switch(head, QStringLiteral("try.squint"), tr("squint"),
-                         tr("Both sides blurred, as with eyes half shut"),
-                         [this](bool on) { change([&](Trying& t) { t.squint = on; }); });
-  row->addWidget(m_squint);
+  m_options = word_opener(QStringLiteral("try.options"), tr("Options"),
+                          tr("Compare two, squint, cut into areas, save the picture"), head);
+  row->addWidget(m_options);
   return head;
 }
 
@@ -159,18 +163,36 @@ QWidget* TryDesk::make_sides() {
   m_left = make_side(QStringLiteral("try.left"), tr("What is shown left of the edge"), &Trying::left);
   m_right =
       make_side(QStringLiteral("try.right"), tr("What is shown, or shown right of the edge"), &Trying::right);
+  row->addWidget(caption_label(tr("Colors of"), box));
+  row->addWidget(m_left, 2);
+  row->addWidget(m_right, 2);
+  row->addStretch(1);
+  m_follow = make_following(box);
+  m_check = make_check(box);
+  for (QWidget* part : {m_follow, m_check}) row->addWidget(part);
+  return box;
+}
+
+/// What is not needed at every look; open as it was left.
+QWidget* TryDesk::make_options() {
+  auto* box = new QWidget(this);
+  auto* row = row_of(box, 8);
   m_two =
       make_switch(box, QStringLiteral("try.two"), tr("compare two"),
                   tr("Compare two sets or versions under one edge. Drag the edge; Space swaps the sides."),
                   [this](bool on) { change([&](Trying& t) { t.two = on; }); });
-  row->addWidget(m_left, 2);
-  row->addWidget(m_two);
-  row->addWidget(m_right, 2);
-  row->addStretch(1);
+  m_squint = make_switch(box, QStringLiteral("try.squint"), tr("squint"),
+                         tr("Both sides blurred, as with eyes half shut"),
+                         [this](bool on) { change([&](Trying& t) { t.squint = on; }); });
   m_study = make_study(box);
-  m_follow = make_following(box);
-  m_check = make_check(box);
-  for (QWidget* part : {m_study, m_follow, m_check}) row->addWidget(part);
+  auto* save = word_action(QStringLiteral("try.save"), tr("Save picture"),
+                           tr("Save the picture as it is shown, at full size, as PNG or JPEG"), box);
+  connect(save, &QAbstractButton::clicked, this, &TryDesk::saveAsked);
+  for (QWidget* part : {static_cast<QWidget*>(m_two), static_cast<QWidget*>(m_squint), m_study})
+    row->addWidget(part);
+  row->addStretch(1);
+  row->addWidget(save);
+  keep_open(*m_options, *box, QStringLiteral("try/options"));
   return box;
 }
 
@@ -291,10 +313,6 @@ QWidget* TryDesk::make_foot() {
   row->addWidget(m_drawers->add(QStringLiteral("try.light"), tr("Light and haze"),
                                 tr("See the set under a colored light, or in the distance"),
                                 new LightPanel(m_space, m_space.viewing(), this)));
-  auto* save = word_action(QStringLiteral("try.save"), tr("Save picture"),
-                           tr("Save the picture as it is shown, at full size, as PNG or JPEG"), foot);
-  connect(save, &QAbstractButton::clicked, this, &TryDesk::saveAsked);
-  row->addWidget(save);
   return foot;
 }
 
@@ -302,6 +320,7 @@ QWidget* TryDesk::make_foot() {
 
 void TryDesk::follow() {
   if (!isVisibleTo(parentWidget())) return;
+  m_first->setVisible(m_space.piece().references.empty());
   const Trying& trying = m_space.session().trying;
   const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
   m_name->setText(reference ? text(reference->name) : tr("no picture"));

@@ -27,6 +27,7 @@ public:
 
 signals:
   void saveAsked();
+  void addPhotosAsked();
 
 protected:
   void resizeEvent(QResizeEvent* event) override;
@@ -35,6 +36,7 @@ protected:
 private:
   QWidget* make_head();
   QWidget* make_sides();
+  QWidget* make_options();
   QWidget* make_study(QWidget* parent);
   QWidget* make_following(QWidget* parent);
   QWidget* make_check(QWidget* parent);
@@ -54,6 +56,8 @@ private:
 
   Workspace& m_space;
   TryView* m_view;
+  WordControl* m_options = nullptr;
+  WordControl* m_first = nullptr; ///< Adds the first picture.
   Drawers* m_drawers;
   std::vector<std::pair<WordControl*, TryWay>> m_ways;
   QLabel* m_name = nullptr;

@@ -146,9 +146,9 @@ void TryView::paintEvent(QPaintEvent*) {
     painter.drawRect(rect().adjusted(0, 0, -1, -1));
     painter.setFont(text_font());
     painter.setPen(theme().text);
-    painter.drawText(
-        rect().adjusted(40, 0, -40, 0), Qt::AlignCenter | Qt::TextWordWrap,
-        tr("No picture yet. Add a photo, a flat drawing or a canvas at Observe to see it in the set."));
+    painter.drawText(rect().adjusted(40, 0, -40, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                     tr("See a photo, a flat drawing or your canvas in the colors of the set, before a "
+                        "stroke is painted."));
     return;
   }
   painter.drawImage(QPointF(m_place.topLeft()) / m_seen.ratio, for_monitor(m_image));
@@ -316,6 +316,8 @@ void TryView::leaveEvent(QEvent*) {
   outline(kNoArea);
   m_tries.hover(0, false);
 }
+
+bool TryView::offers_menu(QPointF p) const { return area_at(p) != kNoArea; }
 
 void TryView::contextMenuEvent(QContextMenuEvent* event) {
   const AreaNumber area = area_at(event->pos());

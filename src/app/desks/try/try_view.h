@@ -2,6 +2,7 @@
 // The picture in the set: one state, or two under an edge.
 #pragma once
 
+#include "app/seams/press_and_hold.h"
 #include "app/seams/unfinished.h"
 #include "app/spoken/spoken.h"
 #include "core/try/live_picture.h"
@@ -18,7 +19,7 @@ class SetWork;
 class TryReader;
 class Viewing;
 
-class TryView final : public QWidget, public SpokenView, public Draggable {
+class TryView final : public QWidget, public SpokenView, public Draggable, public OffersMenu {
   Q_OBJECT
 public:
   TryView(Studio& space, Picking& picking, Viewing& viewing, SetWork& work, TryReader& tries,
@@ -42,6 +43,7 @@ public:
   /// So much at the foot is covered; a picture that is fitted stands above it.
   void leave_foot(int height);
   [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] bool offers_menu(QPointF p) const override;
   void call_off() override;
 
 protected:

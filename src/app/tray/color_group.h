@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// The current color in words: its name, its hex code, and whether it is inside the mask and prints.
+#pragma once
+
+#include <QWidget>
+
+class QBoxLayout;
+class QLineEdit;
+
+namespace zc {
+
+class ElidedLabel;
+class HandOver;
+class WordControl;
+class Workspace;
+
+class ColorGroup final : public QWidget {
+  Q_OBJECT
+public:
+  ColorGroup(Workspace& space, HandOver& hand_over, QWidget* parent);
+  /// All in one row, without the sentence.
+  void fold(bool folded);
+  void follow();
+
+signals:
+  void copyHexAsked();
+
+private:
+  void take_typed_hex();
+  Workspace& m_space;
+  HandOver& m_hand_over;
+  QBoxLayout* m_column;
+  ElidedLabel* m_name;
+  QLineEdit* m_hex;
+  ElidedLabel* m_state;
+  WordControl* m_every_pick; ///< Seen while it is on; it is turned on in the menu Edit.
+  bool m_folded = false;
+};
+
+} // namespace zc

@@ -1,0 +1,37 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Adds the current color to a family of the set; below it the colors that are related to it.
+#pragma once
+
+#include "model/session/studio.h"
+
+#include <QWidget>
+
+class QMenu;
+
+namespace zc {
+
+class Laying;
+class Picking;
+
+class RelationRow;
+class WordControl;
+
+class SetGroup final : public QWidget {
+  Q_OBJECT
+public:
+  SetGroup(Studio& space, Picking& picking, Laying& laying, QWidget* parent);
+  /// The row that adds alone.
+  void fold(bool folded);
+  [[nodiscard]] RelationRow& relation() { return *m_relation; }
+
+private:
+  void fill_menu();
+  void follow();
+  Studio& m_space;
+  Laying& m_laying;
+  WordControl* m_family;
+  QMenu* m_families;
+  RelationRow* m_relation;
+};
+
+} // namespace zc
