@@ -10,7 +10,7 @@
 #include <functional>
 #include <vector>
 
-namespace zc::space {
+namespace zc::benches {
 
 struct Large {
   QImage image = demo_photo("blue-hour.jpg")
@@ -40,4 +40,4 @@ inline void against_copy(benchmark::State& state, const std::function<void()>& w
   others.label(state);
 }
 
-} // namespace zc::space
+} // namespace zc::benches

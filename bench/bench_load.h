@@ -12,7 +12,7 @@
 #include <fstream>
 #include <string>
 
-namespace zc::space {
+namespace zc::benches {
 
 /// Started with the row; its label says at the end whether the machine was quiet.
 class OthersAtWork {
@@ -52,4 +52,4 @@ private:
   double m_all = all_busy(), m_own = own();
 };
 
-} // namespace zc::space
+} // namespace zc::benches

@@ -11,7 +11,7 @@
 #include <chrono>
 #include <functional>
 
-namespace zc::space {
+namespace zc::benches {
 
 inline double seconds(const std::function<void()>& work) {
   const auto start = std::chrono::steady_clock::now();
@@ -38,4 +38,4 @@ inline QImage synthetic(bool confetti) {
   return image;
 }
 
-} // namespace zc::space
+} // namespace zc::benches

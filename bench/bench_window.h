@@ -9,7 +9,7 @@
 
 #include <memory>
 
-namespace zc::space {
+namespace zc::benches {
 
 struct BenchWindow {
   int argc = 1;
@@ -32,4 +32,4 @@ struct BenchWindow {
   }
 };
 
-} // namespace zc::space
+} // namespace zc::benches

@@ -16,7 +16,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::space;
+using namespace zc::benches;
 
 /// One more change by hand, as the window makes it: to a copy of the areas that are kept.
 void areas_changed(benchmark::State& s) {
@@ -55,30 +55,30 @@ double most_memory_mb() {
 void alike_swatches_edited(benchmark::State& s) {
   BenchWindow bench;
   bench.show();
-  Workspace& space = bench.program->space;
-  space.start(piece_of_alike(static_cast<int>(s.range(0))), {}, true);
-  space.viewing().show_desk(Desk::Grade);
-  const Id swatch = space.piece().sets[0].families[0].swatches[7].id;
+  AppModel& model = bench.program->model;
+  model.start(piece_of_alike(static_cast<int>(s.range(0))), {}, true);
+  model.viewing().show_desk(Desk::Grade);
+  const Id swatch = model.piece().sets[0].families[0].swatches[7].id;
   QApplication::processEvents();
   const double before = most_memory_mb();
   double window = 0, report = 0, shade = 0;
   for (auto _ : s) {
     shade += 0.01;
     window += seconds([&] {
-      space.store().apply({}, [&](Piece p) {
+      model.store().apply({}, [&](Piece p) {
         return with_swatches_colored(std::move(p), {swatch}, {{shade, 0.5, 0.5}, {}, {}});
       });
       QApplication::processEvents();
     });
     report += seconds([&] {
-      while (space.set_work().report_is_late()) QApplication::processEvents(QEventLoop::AllEvents, 5);
+      while (model.set_work().report_is_late()) QApplication::processEvents(QEventLoop::AllEvents, 5);
     });
   }
   const double n = static_cast<double>(s.iterations());
   s.counters["window_ms"] = 1000 * window / n;
   s.counters["report_ms"] = 1000 * report / n;
   s.counters["more_mb"] = most_memory_mb() - before;
-  s.counters["near"] = static_cast<double>(space.set_work().report().near_duplicates.size());
+  s.counters["near"] = static_cast<double>(model.set_work().report().near_duplicates.size());
 }
 BENCHMARK(alike_swatches_edited)
     ->Arg(500)

@@ -19,7 +19,7 @@ double milliseconds_since(Clock::time_point start) {
   return std::chrono::duration<double, std::milli>(Clock::now() - start).count();
 }
 
-struct Pair : zc::space::BenchWindow {
+struct Pair : zc::benches::BenchWindow {
   Pair() {
     show();
     program->documents.open_demo();
@@ -45,12 +45,12 @@ BENCHMARK(companion_called)->Unit(benchmark::kMillisecond)->Iterations(10)->UseR
 void pick_handed_over(benchmark::State& state) {
   const Pair pair;
   pair.program->beside.show(zc::CompanionShape::Column);
-  pair.program->hand_over.turn(true);
-  zc::Workspace& space = pair.program->space;
+  pair.program->copy_on_pick.turn(true);
+  zc::AppModel& model = pair.program->model;
   double worst = 0, n = 0;
   for (auto _ : state) {
     const auto start = Clock::now();
-    space.picking().take_up({n / 300, 0.5, 0.3});
+    model.picking().take_up({n / 300, 0.5, 0.3});
     QApplication::processEvents();
     if (QGuiApplication::clipboard()->text().isEmpty()) state.SkipWithError("nothing was handed over");
     worst = std::max(worst, milliseconds_since(start));
@@ -64,7 +64,7 @@ BENCHMARK(pick_handed_over)->Unit(benchmark::kMillisecond)->Iterations(200)->Use
 void drag_with_companion(benchmark::State& state) {
   const Pair pair;
   pair.program->beside.show(zc::CompanionShape::Column);
-  zc::Workspace& space = pair.program->space;
+  zc::AppModel& model = pair.program->model;
   if (state.range(0) != 0) {
     QFile file(QStringLiteral("/usr/share/color/icc/colord/SwappedRedAndGreen.icc"));
     if (!file.open(QIODevice::ReadOnly)) return state.SkipWithError("the profile of colord-data is missing");
@@ -72,11 +72,11 @@ void drag_with_companion(benchmark::State& state) {
     zc::Monitors::all().use_for_all(*profile);
   }
   double value = 5, worst = 0;
-  space.picking().begin_pick();
+  model.picking().begin_pick();
   for (auto _ : state) {
     const auto start = Clock::now();
     value = value > 95 ? 5 : value + 0.7;
-    space.picking().pick_value(value);
+    model.picking().pick_value(value);
     QApplication::processEvents();
     worst = std::max(worst, milliseconds_since(start));
   }

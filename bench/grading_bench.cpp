@@ -22,7 +22,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::space;
+using namespace zc::benches;
 
 std::vector<Srgb> random_colors(std::size_t n) {
   std::mt19937 random(1);
@@ -94,9 +94,9 @@ struct GradeWindow : BenchWindow {
     Piece piece = new_piece({});
     piece.sets.change(0).families = large_set().families;
     piece.next_id = 100'000;
-    program->space.start(piece, {}, true);
-    program->space.viewing().show_desk(Desk::Grade);
-    program->space.viewing().show_set_view(view);
+    program->model.start(piece, {}, true);
+    program->model.viewing().show_desk(Desk::Grade);
+    program->model.viewing().show_set_view(view);
     QApplication::processEvents();
   }
 };
@@ -140,7 +140,7 @@ void large_set_on_screen(benchmark::State& state) {
       for (int i = 1; i <= 10; ++i)
         box += timed([&] { mouse(*ground, QEvent::MouseMove, corner(i), Qt::LeftButton); }) / 10;
       select += timed([&] { mouse(*ground, QEvent::MouseButtonRelease, corner(10), {}); });
-      selected += static_cast<double>(desk.program->space.set_work().selection().size());
+      selected += static_cast<double>(desk.program->model.set_work().selection().size());
     }
     ++steps;
   }
@@ -160,13 +160,13 @@ BENCHMARK(large_set_on_screen)
 /// From one swatch recolored while all are selected to everything that changes on the screen.
 void edit_of_large_set(benchmark::State& state) {
   const GradeWindow desk(static_cast<SetView>(state.range(0)));
-  Workspace& space = desk.program->space;
-  const Id swatch = space.piece().sets[0].families[3].swatches[7].id;
-  space.set_work().select_all();
+  AppModel& model = desk.program->model;
+  const Id swatch = model.piece().sets[0].families[3].swatches[7].id;
+  model.set_work().select_all();
   double shade = 0;
   for (auto _ : state) {
     shade = shade > 0.9 ? 0 : shade + 0.1;
-    space.store().apply({}, [&](Piece p) {
+    model.store().apply({}, [&](Piece p) {
       return with_swatches_colored(std::move(p), {swatch}, {{shade, 0.5, 0.5}, {}, {}});
     });
     QApplication::processEvents();

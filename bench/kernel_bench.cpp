@@ -4,7 +4,7 @@
 #include "core/mask/patterns.h"
 #include "core/mask/picking.h"
 #include "core/mix/pigment.h"
-#include "core/mix/strings.h"
+#include "core/mix/ramps.h"
 #include "core/piece/edits.h"
 #include "core/piece/set_edits.h"
 
@@ -90,17 +90,17 @@ void unpaintable_color_through_paint(benchmark::State& state) {
 }
 BENCHMARK(unpaintable_color_through_paint)->Unit(benchmark::kMillisecond);
 
-void paint_string(benchmark::State& state) {
-  StringSpec spec{StringKind::Between, {0, 0, 1}, Srgb{1, 1, 0}, 9};
+void paint_ramp(benchmark::State& state) {
+  RampSpec spec{RampKind::Between, {0, 0, 1}, Srgb{1, 1, 0}, 9};
   spec.way = Way::Paint;
   const Wheel wheel({HueScale::Traditional, SaturationMeasure::Hsluv});
   std::mt19937 random(10);
   for (auto _ : state) {
     spec.from.r = 1e-3 * unit(random);
-    benchmark::DoNotOptimize(make_string(spec, wheel).ok());
+    benchmark::DoNotOptimize(make_ramp(spec, wheel).ok());
   }
 }
-BENCHMARK(paint_string)->Unit(benchmark::kMillisecond);
+BENCHMARK(paint_ramp)->Unit(benchmark::kMillisecond);
 
 /// 10,000 swatches in one family, 20 versions, 500 steps of undo.
 void memory_of_500_edits(benchmark::State& state) {

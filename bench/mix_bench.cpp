@@ -8,7 +8,7 @@
 #include "core/mix/reach.h"
 #include "core/mix/recipe.h"
 #include "core/mix/trade_paints.h"
-#include "model/mixing/paint_reading.h"
+#include "model/mixing/paint_model.h"
 
 #include <QAbstractButton>
 
@@ -18,7 +18,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::space;
+using namespace zc::benches;
 
 std::vector<FieldCorner> four_corners() {
   std::vector<FieldCorner> out;
@@ -89,24 +89,24 @@ void mix_corner_follows(benchmark::State& state) {
   window.show();
   window.program->documents.open_demo();
   window.wait_for_files();
-  Workspace& space = window.program->space;
-  space.viewing().show_desk(Desk::Pick);
+  AppModel& model = window.program->model;
+  model.viewing().show_desk(Desk::Pick);
   window.window->findChild<QAbstractButton*>(QStringLiteral("page.mixing"))->click();
-  Mixing mixing = space.session().mixing;
+  Mixing mixing = model.session().mixing;
   mixing.follows = 0;
-  space.picking().mix_by_hand(mixing);
+  model.picking().mix_by_hand(mixing);
   QApplication::processEvents();
   std::vector<double> times;
   int move = 0;
-  space.picking().begin_pick();
+  model.picking().begin_pick();
   for (auto _ : state) {
     ++move;
     times.push_back(1000 * seconds([&] {
-                      space.picking().pick_plan(disc_point(Angle(40 + move % 60), 0.3 + 0.004 * (move % 90)));
+                      model.picking().pick_plan(disc_point(Angle(40 + move % 60), 0.3 + 0.004 * (move % 90)));
                       QApplication::processEvents();
                     }));
   }
-  space.picking().end_pick();
+  model.picking().end_pick();
   std::sort(times.begin(), times.end());
   state.counters["median_ms"] = times[times.size() / 2];
   state.counters["worst_ms"] = times.back();

@@ -23,7 +23,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::space;
+using namespace zc::benches;
 
 double mean_difference(const QImage& image, const std::vector<Srgb>& palette) {
   std::vector<Lab> labs;

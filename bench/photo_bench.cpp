@@ -18,7 +18,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::space;
+using namespace zc::benches;
 
 const Wheel& wheel() {
   static const Wheel w({HueScale::Traditional, SaturationMeasure::Hsluv});

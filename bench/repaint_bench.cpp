@@ -4,8 +4,8 @@
 #include "bench_copy.h"
 #include "bench_window.h"
 #include "core/piece/edits.h"
-#include "model/photo/photo_reading.h"
-#include "model/study/try_reading.h"
+#include "model/photo/photo_model.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
 
 #include <benchmark/benchmark.h>
@@ -14,24 +14,24 @@
 
 namespace {
 
-struct Desk : zc::space::BenchWindow {
+struct Desk : zc::benches::BenchWindow {
   explicit Desk(zc::Desk desk) {
     show();
     program->documents.open_demo();
     wait_for_files();
-    program->space.viewing().show_desk(desk);
+    program->model.viewing().show_desk(desk);
     QApplication::processEvents();
   }
 };
 
 void drag_value_line(benchmark::State& state) {
   const Desk desk(zc::Desk::Pick);
-  zc::Workspace& space = desk.program->space;
+  zc::AppModel& model = desk.program->model;
   double value = 5;
-  space.picking().begin_pick();
+  model.picking().begin_pick();
   for (auto _ : state) {
     value = value > 95 ? 5 : value + 0.7;
-    space.picking().pick_value(value);
+    model.picking().pick_value(value);
     QApplication::processEvents(); // paints everything the move has changed
   }
   state.counters["frames_per_second"] =
@@ -42,13 +42,13 @@ BENCHMARK(drag_value_line)->Unit(benchmark::kMillisecond)->Iterations(300)->UseR
 /// From the edit to the repaint of plan, section and numbers; the section is not at Limit, so both desks.
 void drag_mask_corner(benchmark::State& state) {
   const Desk desk(static_cast<zc::Desk>(state.range(0)));
-  zc::Workspace& space = desk.program->space;
+  zc::AppModel& model = desk.program->model;
   std::vector<double> times;
   int move = 0;
   for (auto _ : state) {
     const auto start = std::chrono::steady_clock::now();
     ++move;
-    space.store().apply(
+    model.store().apply(
         QStringLiteral("Reshape"),
         [move](zc::Piece p) {
           return zc::with_mask_handle(std::move(p), 0, zc::Grip::Corner, 0,
@@ -79,20 +79,20 @@ void tell_times(benchmark::State& state, std::vector<double> times) {
 /// At Try, from a swatch's new color to the picture on the screen; 0 study, 1 follow, 2 check.
 void try_changed_swatch(benchmark::State& state) {
   const Desk desk(zc::Desk::Try);
-  zc::Workspace& space = desk.program->space;
-  while (!space.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
-  zc::Trying trying = space.session().trying;
+  zc::AppModel& model = desk.program->model;
+  while (!model.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+  zc::Trying trying = model.session().trying;
   trying.way = std::array{zc::TryWay::Study, zc::TryWay::Follow, zc::TryWay::Check}[state.range(0)];
-  trying.from.version = zc::current_set(space.piece())->versions[0].id;
-  space.viewing().try_on(trying);
+  trying.from.version = zc::current_set(model.piece())->versions[0].id;
+  model.viewing().try_on(trying);
   QApplication::processEvents();
-  const zc::Id swatch = zc::current_set(space.piece())->families[1].swatches[1].id;
+  const zc::Id swatch = zc::current_set(model.piece())->families[1].swatches[1].id;
   std::vector<double> times;
   int move = 0;
   for (auto _ : state) {
     const auto start = std::chrono::steady_clock::now();
     const double t = 0.5 + 0.3 * std::sin(0.1 * ++move);
-    space.store().apply(
+    model.store().apply(
         QStringLiteral("Color"),
         [&](zc::Piece p) {
           return zc::with_swatches_colored(std::move(p), {swatch}, {{t, 0.4, 1 - t}, {}, {}});
@@ -115,21 +115,21 @@ BENCHMARK(try_changed_swatch)
 /// Of 24 megapixels, from the choice of a way to its first picture on the screen; 0 study, 1 follow, 2 check.
 void try_first_picture(benchmark::State& state) {
   const Desk desk(zc::Desk::Try);
-  zc::Workspace& space = desk.program->space;
-  const std::size_t before = space.piece().references.size();
-  space.photos().take_in(zc::space::large().image, QStringLiteral("large"));
-  while (space.piece().references.size() == before) QApplication::processEvents(QEventLoop::AllEvents, 20);
-  zc::Trying trying = space.session().trying;
+  zc::AppModel& model = desk.program->model;
+  const std::size_t before = model.piece().references.size();
+  model.photos().take_in(zc::benches::large().image, QStringLiteral("large"));
+  while (model.piece().references.size() == before) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  zc::Trying trying = model.session().trying;
   trying.way = zc::TryWay::Photo;
-  trying.from.version = zc::current_set(space.piece())->versions[0].id;
-  space.viewing().try_on(trying);
-  space.viewing().show_reference(space.piece().references.back().id);
-  while (!space.reader().photo()) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  trying.from.version = zc::current_set(model.piece())->versions[0].id;
+  model.viewing().try_on(trying);
+  model.viewing().show_reference(model.piece().references.back().id);
+  while (!model.reader().photo()) QApplication::processEvents(QEventLoop::AllEvents, 20);
   const auto until = std::chrono::steady_clock::now() + std::chrono::milliseconds(1000);
   while (std::chrono::steady_clock::now() < until) QApplication::processEvents(QEventLoop::AllEvents, 20);
   trying.way = std::array{zc::TryWay::Study, zc::TryWay::Follow, zc::TryWay::Check}[state.range(0)];
   for (auto _ : state) {
-    space.viewing().try_on(trying);
+    model.viewing().try_on(trying);
     QApplication::processEvents();
   }
 }
@@ -144,27 +144,27 @@ BENCHMARK(try_first_picture)
 /// A flat drawing of 200 colors while Change is dragged.
 void try_recolored_drawing(benchmark::State& state) {
   const Desk desk(zc::Desk::Try);
-  zc::Workspace& space = desk.program->space;
+  zc::AppModel& model = desk.program->model;
   QImage drawing(1600, 1000, QImage::Format_RGB32);
   for (int y = 0; y < 1000; ++y)
     for (int x = 0; x < 1600; ++x) {
       const int n = x / 80 + 20 * (y / 100);
       drawing.setPixel(x, y, qRgb(n, (n * 7) % 256, (n * 13) % 256));
     }
-  const std::size_t before = space.piece().references.size();
-  space.photos().take_in(drawing, QStringLiteral("drawing"));
-  while (space.piece().references.size() == before) QApplication::processEvents(QEventLoop::AllEvents, 20);
-  space.viewing().show_reference(space.piece().references.back().id);
-  while (!space.reader().photo()) QApplication::processEvents(QEventLoop::AllEvents, 20);
-  space.tries().change_study(QStringLiteral("areas"), [](zc::Study& s) { s.by_areas = true; });
-  while (!space.tries().areas()) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  const std::size_t before = model.piece().references.size();
+  model.photos().take_in(drawing, QStringLiteral("drawing"));
+  while (model.piece().references.size() == before) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  model.viewing().show_reference(model.piece().references.back().id);
+  while (!model.reader().photo()) QApplication::processEvents(QEventLoop::AllEvents, 20);
+  model.tries().change_study(QStringLiteral("areas"), [](zc::Study& s) { s.by_areas = true; });
+  while (!model.tries().areas()) QApplication::processEvents(QEventLoop::AllEvents, 20);
   std::vector<double> times;
   double turn = 0;
   for (auto _ : state) {
     const auto start = std::chrono::steady_clock::now();
     zc::Adjustment adjustment;
     adjustment.turn = turn += 0.7;
-    space.set_work().try_out(adjustment);
+    model.set_work().try_out(adjustment);
     QApplication::processEvents();
     times.push_back(
         std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
@@ -178,8 +178,8 @@ BENCHMARK(try_recolored_drawing)->Unit(benchmark::kMillisecond)->Iterations(200)
 /// From the choice of a look to its picture on the screen, the first time and the worst after that.
 void switch_look(benchmark::State& state) {
   const Desk desk(zc::Desk::Observe);
-  zc::Workspace& space = desk.program->space;
-  while (!space.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
+  zc::AppModel& model = desk.program->model;
+  while (!model.reader().photo()) QApplication::processEvents(QEventLoop::WaitForMoreEvents, 50);
   // The photo is looked at before its looks are.
   const auto until = std::chrono::steady_clock::now() + std::chrono::milliseconds(600);
   while (std::chrono::steady_clock::now() < until) QApplication::processEvents(QEventLoop::AllEvents, 20);
@@ -191,7 +191,7 @@ void switch_look(benchmark::State& state) {
   for (auto _ : state) {
     for (const auto& [name, look] : looks) {
       const auto start = std::chrono::steady_clock::now();
-      space.viewing().show_look(look);
+      model.viewing().show_look(look);
       QApplication::processEvents();
       const double ms =
           std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count();

@@ -15,7 +15,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::space;
+using namespace zc::benches;
 
 Piece piece_of(int swatches) {
   std::mt19937 random(5);

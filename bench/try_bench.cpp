@@ -12,7 +12,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::space;
+using namespace zc::benches;
 
 /// Twenty colors of it, in four families.
 const std::vector<MatchColor>& set() {

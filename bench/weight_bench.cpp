@@ -6,7 +6,7 @@
 #include "bench_window.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
-#include "model/photo/photo_reading.h"
+#include "model/photo/photo_model.h"
 
 #include <QAbstractButton>
 #include <QTemporaryDir>
@@ -18,7 +18,7 @@
 namespace {
 
 using namespace zc;
-using namespace zc::space;
+using namespace zc::benches;
 
 /// A line of /proc/self/status, in megabytes.
 double status(const std::string& name) {
@@ -60,24 +60,24 @@ void photo_of_100_megapixels(benchmark::State& state) {
   for (auto _ : state) {
     const Peak peak;
     desk.show();
-    Workspace& space = desk.program->space;
+    AppModel& model = desk.program->model;
     desk.program->documents.open_demo(); // For its mask.
     desk.wait_for_files();
-    space.viewing().show_desk(Desk::Observe);
-    space.photos().take_in(path);
-    work_until([&] { return space.piece().references.size() == 4; });
-    space.viewing().show_reference(space.piece().references.back().id);
-    work_until([&] { return space.reader().photo() != nullptr; });
+    model.viewing().show_desk(Desk::Observe);
+    model.photos().take_in(path);
+    work_until([&] { return model.piece().references.size() == 4; });
+    model.viewing().show_reference(model.piece().references.back().id);
+    work_until([&] { return model.reader().photo() != nullptr; });
     state.counters["megapixels"] =
-        1e-6 * space.reader().photo()->full().width() * space.reader().photo()->full().height();
+        1e-6 * model.reader().photo()->full().width() * model.reader().photo()->full().height();
     state.counters["decoded_MB"] = peak.megabytes();
     for (const auto look : {PhotoLook::Value, PhotoLook::Flat, PhotoLook::Squint, PhotoLook::Steps,
                             PhotoLook::Mask, PhotoLook::Color}) {
-      space.viewing().show_look(look);
+      model.viewing().show_look(look);
       QApplication::processEvents();
     }
     desk.window->findChild<QAbstractButton*>(QStringLiteral("takeColors"))->click();
-    work_until([&] { return !space.session().harvest.colors.empty(); });
+    work_until([&] { return !model.session().extracted.colors.empty(); });
     state.counters["peak_MB"] = peak.megabytes();
   }
   others.label(state);
@@ -104,14 +104,14 @@ void twenty_references(benchmark::State& state) {
       desk.show();
       desk.program->documents.open(file);
       desk.wait_for_files();
-      desk.program->space.viewing().show_desk(Desk::Observe);
+      desk.program->model.viewing().show_desk(Desk::Observe);
       QApplication::processEvents(QEventLoop::AllEvents, 50); // shown, painted, and answering
     });
-    const auto& references = desk.program->space.piece().references;
+    const auto& references = desk.program->model.piece().references;
     const double all = seconds([&] {
       work_until([&] {
         return std::none_of(references.begin(), references.end(), [&](const Reference& r) {
-          return desk.program->space.photos().state_of(r).loading;
+          return desk.program->model.photos().state_of(r).loading;
         });
       });
     });

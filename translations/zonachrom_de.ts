@@ -3296,6 +3296,48 @@ in die Maske geholt</translation>
     </message>
 </context>
 <context>
+    <name>zc::CopyFormPanel</name>
+    <message>
+        <source>with a small picture</source>
+        <translation>mit einem kleinen Bild</translation>
+    </message>
+    <message>
+        <source>Your own line, with fields in braces: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} takes at least three places, {{ is a brace.</source>
+        <translation>Eine eigene Zeile, mit Feldern in Klammern: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} nimmt mindestens drei Stellen, {{ ist eine Klammer.</translation>
+    </message>
+    <message>
+        <source>The clipboard also carries a small picture of the color</source>
+        <translation>Die Zwischenablage trägt auch ein kleines Bild der Farbe</translation>
+    </message>
+    <message>
+        <source>Copy every pick as</source>
+        <translation>Jede Wahl kopieren als</translation>
+    </message>
+    <message>
+        <source>Your own line</source>
+        <translation>Eigene Zeile</translation>
+    </message>
+    <message>
+        <source>Apply</source>
+        <translation>Anwenden</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+</context>
+<context>
+    <name>zc::CopyOnPick</name>
+    <message>
+        <source>copied %1</source>
+        <translation>%1 kopiert</translation>
+    </message>
+    <message>
+        <source>your own line</source>
+        <translation>eigene Zeile</translation>
+    </message>
+</context>
+<context>
     <name>zc::DesktopKey</name>
     <message>
         <source>This desktop does not offer global shortcuts.</source>
@@ -3598,6 +3640,131 @@ in die Maske geholt</translation>
     <message>
         <source>Rename the swatch under the pointer, the selected one, or the chosen family</source>
         <translation>Das Farbfeld unter dem Zeiger, das ausgewählte oder die gewählte Familie umbenennen</translation>
+    </message>
+</context>
+<context>
+    <name>zc::Extracting</name>
+    <message>
+        <source>%1 light</source>
+        <translation>%1 hell</translation>
+    </message>
+    <message>
+        <source>%1 middle</source>
+        <translation>%1 mittel</translation>
+    </message>
+    <message>
+        <source>%1 dark</source>
+        <translation>%1 dunkel</translation>
+    </message>
+    <message>
+        <source>The photo does not have enough colors that differ this much; missing: %1.</source>
+        <translation>So verschiedene Farben hat das Foto nicht genug; es fehlen: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ExtractionPanel</name>
+    <message>
+        <source>What the mask does to the extraction</source>
+        <translation>Was die Maske beim Herausnehmen tut</translation>
+    </message>
+    <message>
+        <source>from the whole photo</source>
+        <translation>aus dem ganzen Foto</translation>
+    </message>
+    <message>
+        <source>from inside the mask</source>
+        <translation>aus der Maske</translation>
+    </message>
+    <message>
+        <source>accents,</source>
+        <translation>Akzenten,</translation>
+    </message>
+    <message>
+        <source>Least difference between two colors</source>
+        <translation>Kleinster Abstand zweier Farben</translation>
+    </message>
+    <message>
+        <source>Number of accents</source>
+        <translation>Anzahl der Akzente</translation>
+    </message>
+    <message>
+        <source>Least difference (CIEDE2000) between any two colors, 0 to 50</source>
+        <translation>Kleinster Abstand (CIEDE2000) zweier Farben, 0 bis 50</translation>
+    </message>
+    <message>
+        <source>Accents are small areas whose color is far from all others: at most this many of the colors</source>
+        <translation>Akzente sind kleine Stellen, deren Farbe von allen anderen weit entfernt ist: höchstens so viele der Farben</translation>
+    </message>
+    <message>
+        <source>What each color is</source>
+        <translation>Was jede Farbe ist</translation>
+    </message>
+    <message>
+        <source>Each color is the average of a group of pixels, or a real pixel that is typical of it</source>
+        <translation>Jede Farbe ist der Mittelwert einer Gruppe von Pixeln, oder ein echtes, typisches Pixel daraus</translation>
+    </message>
+    <message>
+        <source>averages</source>
+        <translation>Mittelwerte</translation>
+    </message>
+    <message>
+        <source>real pixels</source>
+        <translation>echte Pixel</translation>
+    </message>
+    <message>
+        <source>Take colors from the whole photo, only from what lies inside the mask, or from everything moved into the mask</source>
+        <translation>Farben aus dem ganzen Foto nehmen, nur aus dem, was in der Maske liegt, oder aus allem, in die Maske geholt</translation>
+    </message>
+    <message>
+        <source>moved into the mask</source>
+        <translation>in die Maske geholt</translation>
+    </message>
+    <message>
+        <source>Difference at least</source>
+        <translation>Abstand mindestens</translation>
+    </message>
+    <message>
+        <source>Accents</source>
+        <translation>Akzente</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ExtractionRow</name>
+    <message>
+        <source>light</source>
+        <translation>hell</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>mittel</translation>
+    </message>
+    <message>
+        <source>dark</source>
+        <translation>dunkel</translation>
+    </message>
+    <message>
+        <source>Stop, %1 %</source>
+        <translation>Anhalten, %1 %</translation>
+    </message>
+    <message>
+        <source>Number of %1 colors</source>
+        <translation>Anzahl Farben, %1</translation>
+    </message>
+    <message>
+        <source>Number of %1 colors to take, 0 to 60</source>
+        <translation>Anzahl zu nehmender Farben, %1, 0 bis 60</translation>
+    </message>
+    <message>
+        <source>Take a palette from the photo: this many light, middle and dark colors</source>
+        <translation>Eine Palette aus dem Foto nehmen: so viele helle, mittlere und dunkle Farben</translation>
+    </message>
+    <message>
+        <source>Take palette</source>
+        <translation>Palette nehmen</translation>
+    </message>
+    <message>
+        <source>Add a photo first.</source>
+        <translation>Zuerst ein Foto hinzufügen.</translation>
     </message>
 </context>
 <context>
@@ -4115,48 +4282,6 @@ in die Maske geholt</translation>
     </message>
 </context>
 <context>
-    <name>zc::HandOver</name>
-    <message>
-        <source>copied %1</source>
-        <translation>%1 kopiert</translation>
-    </message>
-    <message>
-        <source>your own line</source>
-        <translation>eigene Zeile</translation>
-    </message>
-</context>
-<context>
-    <name>zc::HandPanel</name>
-    <message>
-        <source>with a small picture</source>
-        <translation>mit einem kleinen Bild</translation>
-    </message>
-    <message>
-        <source>Your own line, with fields in braces: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} takes at least three places, {{ is a brace.</source>
-        <translation>Eine eigene Zeile, mit Feldern in Klammern: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} nimmt mindestens drei Stellen, {{ ist eine Klammer.</translation>
-    </message>
-    <message>
-        <source>The clipboard also carries a small picture of the color</source>
-        <translation>Die Zwischenablage trägt auch ein kleines Bild der Farbe</translation>
-    </message>
-    <message>
-        <source>Copy every pick as</source>
-        <translation>Jede Wahl kopieren als</translation>
-    </message>
-    <message>
-        <source>Your own line</source>
-        <translation>Eigene Zeile</translation>
-    </message>
-    <message>
-        <source>Apply</source>
-        <translation>Anwenden</translation>
-    </message>
-    <message>
-        <source>Cancel</source>
-        <translation>Abbrechen</translation>
-    </message>
-</context>
-<context>
     <name>zc::HandbookWindow</name>
     <message>
         <source>Handbook of Zonachrom</source>
@@ -4318,73 +4443,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     </message>
 </context>
 <context>
-    <name>zc::HowPanel</name>
-    <message>
-        <source>What the mask does to the extraction</source>
-        <translation>Was die Maske beim Herausnehmen tut</translation>
-    </message>
-    <message>
-        <source>from the whole photo</source>
-        <translation>aus dem ganzen Foto</translation>
-    </message>
-    <message>
-        <source>from inside the mask</source>
-        <translation>aus der Maske</translation>
-    </message>
-    <message>
-        <source>accents,</source>
-        <translation>Akzenten,</translation>
-    </message>
-    <message>
-        <source>Least difference between two colors</source>
-        <translation>Kleinster Abstand zweier Farben</translation>
-    </message>
-    <message>
-        <source>Number of accents</source>
-        <translation>Anzahl der Akzente</translation>
-    </message>
-    <message>
-        <source>Least difference (CIEDE2000) between any two colors, 0 to 50</source>
-        <translation>Kleinster Abstand (CIEDE2000) zweier Farben, 0 bis 50</translation>
-    </message>
-    <message>
-        <source>Accents are small areas whose color is far from all others: at most this many of the colors</source>
-        <translation>Akzente sind kleine Stellen, deren Farbe von allen anderen weit entfernt ist: höchstens so viele der Farben</translation>
-    </message>
-    <message>
-        <source>What each color is</source>
-        <translation>Was jede Farbe ist</translation>
-    </message>
-    <message>
-        <source>Each color is the average of a group of pixels, or a real pixel that is typical of it</source>
-        <translation>Jede Farbe ist der Mittelwert einer Gruppe von Pixeln, oder ein echtes, typisches Pixel daraus</translation>
-    </message>
-    <message>
-        <source>averages</source>
-        <translation>Mittelwerte</translation>
-    </message>
-    <message>
-        <source>real pixels</source>
-        <translation>echte Pixel</translation>
-    </message>
-    <message>
-        <source>Take colors from the whole photo, only from what lies inside the mask, or from everything moved into the mask</source>
-        <translation>Farben aus dem ganzen Foto nehmen, nur aus dem, was in der Maske liegt, oder aus allem, in die Maske geholt</translation>
-    </message>
-    <message>
-        <source>moved into the mask</source>
-        <translation>in die Maske geholt</translation>
-    </message>
-    <message>
-        <source>Difference at least</source>
-        <translation>Abstand mindestens</translation>
-    </message>
-    <message>
-        <source>Accents</source>
-        <translation>Akzente</translation>
-    </message>
-</context>
-<context>
     <name>zc::ImportView</name>
     <message>
         <source>Colors found in the file</source>
@@ -4522,89 +4580,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Add a photo at Observe first.</source>
         <translation>Zuerst beim Ansehen ein Foto hinzufügen.</translation>
-    </message>
-</context>
-<context>
-    <name>zc::LacksPanel</name>
-    <message>
-        <source> colors</source>
-        <translation> Farben</translation>
-    </message>
-    <message>
-        <source> apart</source>
-        <translation> auseinander</translation>
-    </message>
-    <message>
-        <source>%1 %</source>
-        <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>from the picture</source>
-        <translation>aus dem Bild</translation>
-    </message>
-    <message>
-        <source>Compare with</source>
-        <translation>Vergleichen mit</translation>
-    </message>
-    <message>
-        <source>The picture that the set is compared with</source>
-        <translation>Das Bild, mit dem der Satz verglichen wird</translation>
-    </message>
-    <message>
-        <source>List at most this many colors, 1 to 12</source>
-        <translation>Höchstens so viele Farben auflisten, 1 bis 12</translation>
-    </message>
-    <message>
-        <source>List only colors that differ at least this much (CIEDE2000) from every swatch and from each other</source>
-        <translation>Nur Farben auflisten, die mindestens diesen Abstand (CIEDE2000) von jedem Farbfeld und voneinander haben</translation>
-    </message>
-    <message>
-        <source>picture shown</source>
-        <translation>gezeigtes Bild</translation>
-    </message>
-    <message>
-        <source>comparing...</source>
-        <translation>wird verglichen...</translation>
-    </message>
-    <message>
-        <source>%1 needed: %2 present, %3 missing</source>
-        <translation>%1 nötig: %2 vorhanden, %3 fehlen</translation>
-    </message>
-    <message>
-        <source>%1 %, differs by %2 from %3</source>
-        <translation>%1 %, Abstand %2 zu %3</translation>
-    </message>
-    <message>
-        <source>Add</source>
-        <translation>Hinzufügen</translation>
-    </message>
-    <message>
-        <source>Add this color to the chosen family</source>
-        <translation>Diese Farbe zur gewählten Familie hinzufügen</translation>
-    </message>
-    <message>
-        <source>This color is from another picture</source>
-        <translation>Diese Farbe stammt aus einem anderen Bild</translation>
-    </message>
-    <message>
-        <source>Show where the picture has this color</source>
-        <translation>Zeigen, wo das Bild diese Farbe hat</translation>
-    </message>
-    <message>
-        <source>No color is missing: each color of the picture is near a swatch.</source>
-        <translation>Keine Farbe fehlt: jede Farbe des Bildes liegt nahe an einem Farbfeld.</translation>
-    </message>
-    <message>
-        <source>Looking for missing colors.</source>
-        <translation>Fehlende Farben werden gesucht.</translation>
-    </message>
-    <message>
-        <source>Add all</source>
-        <translation>Alle hinzufügen</translation>
-    </message>
-    <message>
-        <source>Add all of these colors as a family</source>
-        <translation>Alle diese Farben als Familie hinzufügen</translation>
     </message>
 </context>
 <context>
@@ -5207,6 +5182,89 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     </message>
 </context>
 <context>
+    <name>zc::MissingPanel</name>
+    <message>
+        <source> colors</source>
+        <translation> Farben</translation>
+    </message>
+    <message>
+        <source> apart</source>
+        <translation> auseinander</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>from the picture</source>
+        <translation>aus dem Bild</translation>
+    </message>
+    <message>
+        <source>Compare with</source>
+        <translation>Vergleichen mit</translation>
+    </message>
+    <message>
+        <source>The picture that the set is compared with</source>
+        <translation>Das Bild, mit dem der Satz verglichen wird</translation>
+    </message>
+    <message>
+        <source>List at most this many colors, 1 to 12</source>
+        <translation>Höchstens so viele Farben auflisten, 1 bis 12</translation>
+    </message>
+    <message>
+        <source>List only colors that differ at least this much (CIEDE2000) from every swatch and from each other</source>
+        <translation>Nur Farben auflisten, die mindestens diesen Abstand (CIEDE2000) von jedem Farbfeld und voneinander haben</translation>
+    </message>
+    <message>
+        <source>picture shown</source>
+        <translation>gezeigtes Bild</translation>
+    </message>
+    <message>
+        <source>comparing...</source>
+        <translation>wird verglichen...</translation>
+    </message>
+    <message>
+        <source>%1 needed: %2 present, %3 missing</source>
+        <translation>%1 nötig: %2 vorhanden, %3 fehlen</translation>
+    </message>
+    <message>
+        <source>%1 %, differs by %2 from %3</source>
+        <translation>%1 %, Abstand %2 zu %3</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add this color to the chosen family</source>
+        <translation>Diese Farbe zur gewählten Familie hinzufügen</translation>
+    </message>
+    <message>
+        <source>This color is from another picture</source>
+        <translation>Diese Farbe stammt aus einem anderen Bild</translation>
+    </message>
+    <message>
+        <source>Show where the picture has this color</source>
+        <translation>Zeigen, wo das Bild diese Farbe hat</translation>
+    </message>
+    <message>
+        <source>No color is missing: each color of the picture is near a swatch.</source>
+        <translation>Keine Farbe fehlt: jede Farbe des Bildes liegt nahe an einem Farbfeld.</translation>
+    </message>
+    <message>
+        <source>Looking for missing colors.</source>
+        <translation>Fehlende Farben werden gesucht.</translation>
+    </message>
+    <message>
+        <source>Add all</source>
+        <translation>Alle hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add all of these colors as a family</source>
+        <translation>Alle diese Farben als Familie hinzufügen</translation>
+    </message>
+</context>
+<context>
     <name>zc::MixPanel</name>
     <message>
         <source>paint</source>
@@ -5688,7 +5746,7 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     </message>
 </context>
 <context>
-    <name>zc::PaintReader</name>
+    <name>zc::PaintModel</name>
     <message>
         <source>Add some paints to choose from first.</source>
         <translation>Zuerst Malfarben hinzufügen, aus denen gewählt wird.</translation>
@@ -6630,6 +6688,29 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     </message>
 </context>
 <context>
+    <name>zc::PressModel</name>
+    <message>
+        <source>Every swatch prints as it is.</source>
+        <translation>Jedes Farbfeld ist druckbar, wie es ist.</translation>
+    </message>
+    <message>
+        <source>before the press</source>
+        <translation>vor dem Druck</translation>
+    </message>
+    <message>
+        <source>The swatches that do not print are locked. Unlock them first.</source>
+        <translation>Die nicht druckbaren Farbfelder sind gesperrt. Sie zuerst freigeben.</translation>
+    </message>
+    <message>
+        <source>Use printable color</source>
+        <translation>Druckbare Farbe verwenden</translation>
+    </message>
+    <message>
+        <source>Use %1 printable colors</source>
+        <translation>%1 druckbare Farben verwenden</translation>
+    </message>
+</context>
+<context>
     <name>zc::PressPanel</name>
     <message>
         <source>Profile of the press</source>
@@ -6744,29 +6825,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     </message>
 </context>
 <context>
-    <name>zc::PressReader</name>
-    <message>
-        <source>Every swatch prints as it is.</source>
-        <translation>Jedes Farbfeld ist druckbar, wie es ist.</translation>
-    </message>
-    <message>
-        <source>before the press</source>
-        <translation>vor dem Druck</translation>
-    </message>
-    <message>
-        <source>The swatches that do not print are locked. Unlock them first.</source>
-        <translation>Die nicht druckbaren Farbfelder sind gesperrt. Sie zuerst freigeben.</translation>
-    </message>
-    <message>
-        <source>Use printable color</source>
-        <translation>Druckbare Farbe verwenden</translation>
-    </message>
-    <message>
-        <source>Use %1 printable colors</source>
-        <translation>%1 druckbare Farben verwenden</translation>
-    </message>
-</context>
-<context>
     <name>zc::RailView</name>
     <message>
         <source>Value rail</source>
@@ -6783,6 +6841,167 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Drag to set the value. Scroll, or press Up and Down, to change it by one, with Shift by ten, with Alt by a tenth.</source>
         <translation>Ziehen setzt den Tonwert. Mausrad oder Auf und Ab ändern ihn um eins, mit Umschalt um zehn, mit Alt um ein Zehntel.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::RampPanel</name>
+    <message>
+        <source>tints</source>
+        <translation>Aufhellungen</translation>
+    </message>
+    <message>
+        <source>shades</source>
+        <translation>Abdunkelungen</translation>
+    </message>
+    <message>
+        <source>tones</source>
+        <translation>Vergrauungen</translation>
+    </message>
+    <message>
+        <source> steps</source>
+        <translation> Stufen</translation>
+    </message>
+    <message>
+        <source>Number of steps, 2 to 24</source>
+        <translation>Anzahl der Stufen, 2 bis 24</translation>
+    </message>
+    <message>
+        <source>even in value</source>
+        <translation>gleichmäßig im Tonwert</translation>
+    </message>
+    <message>
+        <source>even to the eye</source>
+        <translation>gleich fürs Auge</translation>
+    </message>
+    <message>
+        <source>%1; moved into the mask</source>
+        <translation>%1; in die Maske geholt</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>Kind of ramp</source>
+        <translation>Art der Farbreihe</translation>
+    </message>
+    <message>
+        <source>Choose how the ramp runs from the current color</source>
+        <translation>Wählen, wie die Farbreihe von der aktuellen Farbe ausgeht</translation>
+    </message>
+    <message>
+        <source>Other end of the ramp</source>
+        <translation>Anderes Ende der Farbreihe</translation>
+    </message>
+    <message>
+        <source>The color at the other end, or the color of the haze</source>
+        <translation>Die Farbe am anderen Ende, oder die Farbe des Dunstes</translation>
+    </message>
+    <message>
+        <source>Path of the ramp</source>
+        <translation>Weg der Farbreihe</translation>
+    </message>
+    <message>
+        <source>How the ramp leads to its other end</source>
+        <translation>Wie die Farbreihe zu ihrem anderen Ende führt</translation>
+    </message>
+    <message>
+        <source>Steps of the ramp</source>
+        <translation>Stufen der Farbreihe</translation>
+    </message>
+    <message>
+        <source>Spacing of the steps</source>
+        <translation>Abstand der Stufen</translation>
+    </message>
+    <message>
+        <source>Space the steps evenly in value, or evenly to the eye (CIEDE2000)</source>
+        <translation>Die Stufen gleichmäßig im Tonwert verteilen, oder gleichmäßig fürs Auge (CIEDE2000)</translation>
+    </message>
+    <message>
+        <source>keep in mask</source>
+        <translation>in der Maske halten</translation>
+    </message>
+    <message>
+        <source>Add all</source>
+        <translation>Alle hinzufügen</translation>
+    </message>
+    <message>
+        <source>Move steps outside the mask to the nearest color inside; these steps are marked with a dot</source>
+        <translation>Stufen außerhalb der Maske zur nächsten Farbe darin holen; sie sind mit einem Punkt markiert</translation>
+    </message>
+    <message>
+        <source>Show the ramp beside the staff, each step at its value</source>
+        <translation>Die Farbreihe neben der Notenzeile zeigen, jede Stufe bei ihrem Tonwert</translation>
+    </message>
+    <message>
+        <source>Add all steps to the set as a family</source>
+        <translation>Alle Stufen als Familie zum Satz hinzufügen</translation>
+    </message>
+    <message>
+        <source>to another color</source>
+        <translation>zu einer anderen Farbe</translation>
+    </message>
+    <message>
+        <source>toward the distance</source>
+        <translation>in die Ferne</translation>
+    </message>
+    <message>
+        <source>previous color</source>
+        <translation>vorige Farbe</translation>
+    </message>
+    <message>
+        <source>usual haze</source>
+        <translation>üblicher Dunst</translation>
+    </message>
+    <message>
+        <source>
+Click to use the color, Ctrl+click to add it to the set.</source>
+        <translation>
+Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
+    </message>
+    <message>
+        <source>%1 moved into the mask</source>
+        <translation>%1 in die Maske geholt</translation>
+    </message>
+    <message>
+        <source>%1 do not exist on a display; the nearest color is shown</source>
+        <translation>%1 kann kein Bildschirm zeigen; die nächste Farbe ist zu sehen</translation>
+    </message>
+    <message>
+        <source>preview on staff</source>
+        <translation>Vorschau auf Notenzeile</translation>
+    </message>
+    <message>
+        <source>even values</source>
+        <translation>gleiche Tonwertschritte</translation>
+    </message>
+    <message>
+        <source>Kind</source>
+        <translation>Art</translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation>Zu</translation>
+    </message>
+    <message>
+        <source>Path</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>Steps</source>
+        <translation>Stufen</translation>
+    </message>
+    <message>
+        <source>Spacing</source>
+        <translation>Abstand</translation>
+    </message>
+    <message>
+        <source>There is no mask in use. Make one at Limit.</source>
+        <translation>Keine Maske ist in Gebrauch. Beim Begrenzen eine anlegen.</translation>
     </message>
 </context>
 <context>
@@ -7269,6 +7488,99 @@ in der Maske %1 %</translation>
     <message>
         <source>Show one by one</source>
         <translation>Einzeln zeigen</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ResultsPanel</name>
+    <message>
+        <source>Colors taken from the photo</source>
+        <translation>Aus dem Foto genommene Farben</translation>
+    </message>
+    <message>
+        <source>%1, %2 % of the photo</source>
+        <translation>%1, %2 % des Fotos</translation>
+    </message>
+    <message>
+        <source>, an accent</source>
+        <translation>, ein Akzent</translation>
+    </message>
+    <message numerus="yes">
+        <source>, %n of them accents</source>
+        <translation>
+            <numerusform>, davon %n Akzent</numerusform>
+            <numerusform>, davon %n Akzente</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Replace with current</source>
+        <translation>Durch aktuelle ersetzen</translation>
+    </message>
+    <message>
+        <source>Replace the chosen result with the current color; its pin on the photo stays</source>
+        <translation>Das gewählte Ergebnis durch die aktuelle Farbe ersetzen; seine Nadel auf dem Foto bleibt</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Entfernen</translation>
+    </message>
+    <message>
+        <source>Remove the chosen result (Delete on the photo)</source>
+        <translation>Das gewählte Ergebnis entfernen (Entf auf dem Foto)</translation>
+    </message>
+    <message>
+        <source>Fill up</source>
+        <translation>Auffüllen</translation>
+    </message>
+    <message>
+        <source>Take new colors for those you removed; the others stay</source>
+        <translation>Neue Farben für die entfernten nehmen; die anderen bleiben</translation>
+    </message>
+    <message>
+        <source>Add by hue</source>
+        <translation>Nach Farbton hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the results to the set in families by hue, in one step</source>
+        <translation>Die Ergebnisse in einem Schritt als Familien nach Farbton hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add by value band</source>
+        <translation>Nach Tonwertband hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the results to the set in the families light, middle and dark, in one step</source>
+        <translation>Die Ergebnisse in einem Schritt als Familien hell, mittel und dunkel hinzufügen</translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation>Verwerfen</translation>
+    </message>
+    <message>
+        <source>Discard all results</source>
+        <translation>Alle Ergebnisse verwerfen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n results</source>
+        <translation>
+            <numerusform>%n Ergebnis</numerusform>
+            <numerusform>%n Ergebnisse</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, %2 %%3. Click to use the color.</source>
+        <translation>%1, %2 %%3. Klick verwendet die Farbe.</translation>
+    </message>
+    <message>
+        <source>No results yet. Take palette finds colors and pins them to the photo.</source>
+        <translation>Noch keine Ergebnisse. &quot;Palette nehmen&quot; findet Farben und heftet sie ans Foto.</translation>
+    </message>
+    <message>
+        <source>There are no results. Press Take palette first.</source>
+        <translation>Es gibt keine Ergebnisse. Zuerst die Palette nehmen.</translation>
+    </message>
+    <message>
+        <source>Click one of the results on the photo first.</source>
+        <translation>Zuerst eines der Ergebnisse auf dem Foto anklicken.</translation>
     </message>
 </context>
 <context>
@@ -7948,7 +8260,7 @@ in der Maske %1 %</translation>
     </message>
 </context>
 <context>
-    <name>zc::ShareReader</name>
+    <name>zc::ShareModel</name>
     <message>
         <source>Choose at least one format first.</source>
         <translation>Zuerst mindestens ein Format wählen.</translation>
@@ -8597,167 +8909,6 @@ in der Maske %1 %</translation>
     </message>
 </context>
 <context>
-    <name>zc::StringPanel</name>
-    <message>
-        <source>tints</source>
-        <translation>Aufhellungen</translation>
-    </message>
-    <message>
-        <source>shades</source>
-        <translation>Abdunkelungen</translation>
-    </message>
-    <message>
-        <source>tones</source>
-        <translation>Vergrauungen</translation>
-    </message>
-    <message>
-        <source> steps</source>
-        <translation> Stufen</translation>
-    </message>
-    <message>
-        <source>Number of steps, 2 to 24</source>
-        <translation>Anzahl der Stufen, 2 bis 24</translation>
-    </message>
-    <message>
-        <source>even in value</source>
-        <translation>gleichmäßig im Tonwert</translation>
-    </message>
-    <message>
-        <source>even to the eye</source>
-        <translation>gleich fürs Auge</translation>
-    </message>
-    <message>
-        <source>%1; moved into the mask</source>
-        <translation>%1; in die Maske geholt</translation>
-    </message>
-    <message>
-        <source>%1 to %2</source>
-        <translation>%1 bis %2</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>Kind of ramp</source>
-        <translation>Art der Farbreihe</translation>
-    </message>
-    <message>
-        <source>Choose how the ramp runs from the current color</source>
-        <translation>Wählen, wie die Farbreihe von der aktuellen Farbe ausgeht</translation>
-    </message>
-    <message>
-        <source>Other end of the ramp</source>
-        <translation>Anderes Ende der Farbreihe</translation>
-    </message>
-    <message>
-        <source>The color at the other end, or the color of the haze</source>
-        <translation>Die Farbe am anderen Ende, oder die Farbe des Dunstes</translation>
-    </message>
-    <message>
-        <source>Path of the ramp</source>
-        <translation>Weg der Farbreihe</translation>
-    </message>
-    <message>
-        <source>How the ramp leads to its other end</source>
-        <translation>Wie die Farbreihe zu ihrem anderen Ende führt</translation>
-    </message>
-    <message>
-        <source>Steps of the ramp</source>
-        <translation>Stufen der Farbreihe</translation>
-    </message>
-    <message>
-        <source>Spacing of the steps</source>
-        <translation>Abstand der Stufen</translation>
-    </message>
-    <message>
-        <source>Space the steps evenly in value, or evenly to the eye (CIEDE2000)</source>
-        <translation>Die Stufen gleichmäßig im Tonwert verteilen, oder gleichmäßig fürs Auge (CIEDE2000)</translation>
-    </message>
-    <message>
-        <source>keep in mask</source>
-        <translation>in der Maske halten</translation>
-    </message>
-    <message>
-        <source>Add all</source>
-        <translation>Alle hinzufügen</translation>
-    </message>
-    <message>
-        <source>Move steps outside the mask to the nearest color inside; these steps are marked with a dot</source>
-        <translation>Stufen außerhalb der Maske zur nächsten Farbe darin holen; sie sind mit einem Punkt markiert</translation>
-    </message>
-    <message>
-        <source>Show the ramp beside the staff, each step at its value</source>
-        <translation>Die Farbreihe neben der Notenzeile zeigen, jede Stufe bei ihrem Tonwert</translation>
-    </message>
-    <message>
-        <source>Add all steps to the set as a family</source>
-        <translation>Alle Stufen als Familie zum Satz hinzufügen</translation>
-    </message>
-    <message>
-        <source>to another color</source>
-        <translation>zu einer anderen Farbe</translation>
-    </message>
-    <message>
-        <source>toward the distance</source>
-        <translation>in die Ferne</translation>
-    </message>
-    <message>
-        <source>previous color</source>
-        <translation>vorige Farbe</translation>
-    </message>
-    <message>
-        <source>usual haze</source>
-        <translation>üblicher Dunst</translation>
-    </message>
-    <message>
-        <source>
-Click to use the color, Ctrl+click to add it to the set.</source>
-        <translation>
-Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
-    </message>
-    <message>
-        <source>%1 moved into the mask</source>
-        <translation>%1 in die Maske geholt</translation>
-    </message>
-    <message>
-        <source>%1 do not exist on a display; the nearest color is shown</source>
-        <translation>%1 kann kein Bildschirm zeigen; die nächste Farbe ist zu sehen</translation>
-    </message>
-    <message>
-        <source>preview on staff</source>
-        <translation>Vorschau auf Notenzeile</translation>
-    </message>
-    <message>
-        <source>even values</source>
-        <translation>gleiche Tonwertschritte</translation>
-    </message>
-    <message>
-        <source>Kind</source>
-        <translation>Art</translation>
-    </message>
-    <message>
-        <source>To</source>
-        <translation>Zu</translation>
-    </message>
-    <message>
-        <source>Path</source>
-        <translation>Weg</translation>
-    </message>
-    <message>
-        <source>Steps</source>
-        <translation>Stufen</translation>
-    </message>
-    <message>
-        <source>Spacing</source>
-        <translation>Abstand</translation>
-    </message>
-    <message>
-        <source>There is no mask in use. Make one at Limit.</source>
-        <translation>Keine Maske ist in Gebrauch. Beim Begrenzen eine anlegen.</translation>
-    </message>
-</context>
-<context>
     <name>zc::StripView</name>
     <message>
         <source>Value axis and set</source>
@@ -8885,157 +9036,6 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Saturation</source>
         <translation>Sättigung</translation>
-    </message>
-</context>
-<context>
-    <name>zc::TakeRow</name>
-    <message>
-        <source>light</source>
-        <translation>hell</translation>
-    </message>
-    <message>
-        <source>middle</source>
-        <translation>mittel</translation>
-    </message>
-    <message>
-        <source>dark</source>
-        <translation>dunkel</translation>
-    </message>
-    <message>
-        <source>Stop, %1 %</source>
-        <translation>Anhalten, %1 %</translation>
-    </message>
-    <message>
-        <source>Number of %1 colors</source>
-        <translation>Anzahl Farben, %1</translation>
-    </message>
-    <message>
-        <source>Number of %1 colors to take, 0 to 60</source>
-        <translation>Anzahl zu nehmender Farben, %1, 0 bis 60</translation>
-    </message>
-    <message>
-        <source>Take a palette from the photo: this many light, middle and dark colors</source>
-        <translation>Eine Palette aus dem Foto nehmen: so viele helle, mittlere und dunkle Farben</translation>
-    </message>
-    <message>
-        <source>Take palette</source>
-        <translation>Palette nehmen</translation>
-    </message>
-    <message>
-        <source>Add a photo first.</source>
-        <translation>Zuerst ein Foto hinzufügen.</translation>
-    </message>
-</context>
-<context>
-    <name>zc::TakenPanel</name>
-    <message>
-        <source>Colors taken from the photo</source>
-        <translation>Aus dem Foto genommene Farben</translation>
-    </message>
-    <message>
-        <source>%1, %2 % of the photo</source>
-        <translation>%1, %2 % des Fotos</translation>
-    </message>
-    <message>
-        <source>, an accent</source>
-        <translation>, ein Akzent</translation>
-    </message>
-    <message numerus="yes">
-        <source>, %n of them accents</source>
-        <translation>
-            <numerusform>, davon %n Akzent</numerusform>
-            <numerusform>, davon %n Akzente</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>Replace with current</source>
-        <translation>Durch aktuelle ersetzen</translation>
-    </message>
-    <message>
-        <source>Replace the chosen result with the current color; its pin on the photo stays</source>
-        <translation>Das gewählte Ergebnis durch die aktuelle Farbe ersetzen; seine Nadel auf dem Foto bleibt</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Entfernen</translation>
-    </message>
-    <message>
-        <source>Remove the chosen result (Delete on the photo)</source>
-        <translation>Das gewählte Ergebnis entfernen (Entf auf dem Foto)</translation>
-    </message>
-    <message>
-        <source>Fill up</source>
-        <translation>Auffüllen</translation>
-    </message>
-    <message>
-        <source>Take new colors for those you removed; the others stay</source>
-        <translation>Neue Farben für die entfernten nehmen; die anderen bleiben</translation>
-    </message>
-    <message>
-        <source>Add by hue</source>
-        <translation>Nach Farbton hinzufügen</translation>
-    </message>
-    <message>
-        <source>Add the results to the set in families by hue, in one step</source>
-        <translation>Die Ergebnisse in einem Schritt als Familien nach Farbton hinzufügen</translation>
-    </message>
-    <message>
-        <source>Add by value band</source>
-        <translation>Nach Tonwertband hinzufügen</translation>
-    </message>
-    <message>
-        <source>Add the results to the set in the families light, middle and dark, in one step</source>
-        <translation>Die Ergebnisse in einem Schritt als Familien hell, mittel und dunkel hinzufügen</translation>
-    </message>
-    <message>
-        <source>Discard</source>
-        <translation>Verwerfen</translation>
-    </message>
-    <message>
-        <source>Discard all results</source>
-        <translation>Alle Ergebnisse verwerfen</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n results</source>
-        <translation>
-            <numerusform>%n Ergebnis</numerusform>
-            <numerusform>%n Ergebnisse</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1, %2 %%3. Click to use the color.</source>
-        <translation>%1, %2 %%3. Klick verwendet die Farbe.</translation>
-    </message>
-    <message>
-        <source>No results yet. Take palette finds colors and pins them to the photo.</source>
-        <translation>Noch keine Ergebnisse. &quot;Palette nehmen&quot; findet Farben und heftet sie ans Foto.</translation>
-    </message>
-    <message>
-        <source>There are no results. Press Take palette first.</source>
-        <translation>Es gibt keine Ergebnisse. Zuerst die Palette nehmen.</translation>
-    </message>
-    <message>
-        <source>Click one of the results on the photo first.</source>
-        <translation>Zuerst eines der Ergebnisse auf dem Foto anklicken.</translation>
-    </message>
-</context>
-<context>
-    <name>zc::Taking</name>
-    <message>
-        <source>%1 light</source>
-        <translation>%1 hell</translation>
-    </message>
-    <message>
-        <source>%1 middle</source>
-        <translation>%1 mittel</translation>
-    </message>
-    <message>
-        <source>%1 dark</source>
-        <translation>%1 dunkel</translation>
-    </message>
-    <message>
-        <source>The photo does not have enough colors that differ this much; missing: %1.</source>
-        <translation>So verschiedene Farben hat das Foto nicht genug; es fehlen: %1.</translation>
     </message>
 </context>
 <context>
@@ -9498,7 +9498,7 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     </message>
 </context>
 <context>
-    <name>zc::TryReader</name>
+    <name>zc::TryModel</name>
     <message>
         <source>photo</source>
         <translation>Foto</translation>

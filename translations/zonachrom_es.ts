@@ -3296,6 +3296,48 @@ llevado a la máscara</translation>
     </message>
 </context>
 <context>
+    <name>zc::CopyFormPanel</name>
+    <message>
+        <source>with a small picture</source>
+        <translation>con una imagen pequeña</translation>
+    </message>
+    <message>
+        <source>Your own line, with fields in braces: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} takes at least three places, {{ is a brace.</source>
+        <translation>Tu propia línea, con campos entre llaves: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} ocupa al menos tres sitios, {{ es una llave.</translation>
+    </message>
+    <message>
+        <source>The clipboard also carries a small picture of the color</source>
+        <translation>El portapapeles lleva también una imagen pequeña del color</translation>
+    </message>
+    <message>
+        <source>Copy every pick as</source>
+        <translation>Copiar cada color como</translation>
+    </message>
+    <message>
+        <source>Your own line</source>
+        <translation>Línea propia</translation>
+    </message>
+    <message>
+        <source>Apply</source>
+        <translation>Aplicar</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Cancelar</translation>
+    </message>
+</context>
+<context>
+    <name>zc::CopyOnPick</name>
+    <message>
+        <source>copied %1</source>
+        <translation>copiado %1</translation>
+    </message>
+    <message>
+        <source>your own line</source>
+        <translation>línea propia</translation>
+    </message>
+</context>
+<context>
     <name>zc::DesktopKey</name>
     <message>
         <source>This desktop does not offer global shortcuts.</source>
@@ -3598,6 +3640,131 @@ llevado a la máscara</translation>
     <message>
         <source>Rename the swatch under the pointer, the selected one, or the chosen family</source>
         <translation>Cambiar el nombre de la muestra bajo el puntero, de la seleccionada o de la familia elegida</translation>
+    </message>
+</context>
+<context>
+    <name>zc::Extracting</name>
+    <message>
+        <source>%1 light</source>
+        <translation>%1 claros</translation>
+    </message>
+    <message>
+        <source>%1 middle</source>
+        <translation>%1 medios</translation>
+    </message>
+    <message>
+        <source>%1 dark</source>
+        <translation>%1 oscuros</translation>
+    </message>
+    <message>
+        <source>The photo does not have enough colors that differ this much; missing: %1.</source>
+        <translation>La foto no tiene bastantes colores tan distintos; faltan: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ExtractionPanel</name>
+    <message>
+        <source>What the mask does to the extraction</source>
+        <translation>Qué hace la máscara en la extracción</translation>
+    </message>
+    <message>
+        <source>from the whole photo</source>
+        <translation>de toda la foto</translation>
+    </message>
+    <message>
+        <source>from inside the mask</source>
+        <translation>de dentro de la máscara</translation>
+    </message>
+    <message>
+        <source>accents,</source>
+        <translation>acentos,</translation>
+    </message>
+    <message>
+        <source>Least difference between two colors</source>
+        <translation>Diferencia mínima entre dos colores</translation>
+    </message>
+    <message>
+        <source>Number of accents</source>
+        <translation>Número de acentos</translation>
+    </message>
+    <message>
+        <source>Least difference (CIEDE2000) between any two colors, 0 to 50</source>
+        <translation>Diferencia mínima (CIEDE2000) entre dos colores, de 0 a 50</translation>
+    </message>
+    <message>
+        <source>Accents are small areas whose color is far from all others: at most this many of the colors</source>
+        <translation>Los acentos son zonas pequeñas de un color lejano a todos los demás: como mucho tantos de los colores</translation>
+    </message>
+    <message>
+        <source>What each color is</source>
+        <translation>Qué es cada color</translation>
+    </message>
+    <message>
+        <source>Each color is the average of a group of pixels, or a real pixel that is typical of it</source>
+        <translation>Cada color es el promedio de un grupo de píxeles, o un píxel real típico de él</translation>
+    </message>
+    <message>
+        <source>averages</source>
+        <translation>promedios</translation>
+    </message>
+    <message>
+        <source>real pixels</source>
+        <translation>píxeles reales</translation>
+    </message>
+    <message>
+        <source>Take colors from the whole photo, only from what lies inside the mask, or from everything moved into the mask</source>
+        <translation>Tomar colores de toda la foto, solo de lo que está en la máscara, o de todo llevado a la máscara</translation>
+    </message>
+    <message>
+        <source>moved into the mask</source>
+        <translation>llevado a la máscara</translation>
+    </message>
+    <message>
+        <source>Difference at least</source>
+        <translation>Diferencia mínima</translation>
+    </message>
+    <message>
+        <source>Accents</source>
+        <translation>Acentos</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ExtractionRow</name>
+    <message>
+        <source>light</source>
+        <translation>claro</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>medio</translation>
+    </message>
+    <message>
+        <source>dark</source>
+        <translation>oscuro</translation>
+    </message>
+    <message>
+        <source>Stop, %1 %</source>
+        <translation>Parar, %1 %</translation>
+    </message>
+    <message>
+        <source>Number of %1 colors</source>
+        <translation>Número de colores: %1</translation>
+    </message>
+    <message>
+        <source>Number of %1 colors to take, 0 to 60</source>
+        <translation>Número de colores que tomar, %1, de 0 a 60</translation>
+    </message>
+    <message>
+        <source>Take a palette from the photo: this many light, middle and dark colors</source>
+        <translation>Tomar una paleta de la foto: tantos colores claros, medios y oscuros</translation>
+    </message>
+    <message>
+        <source>Take palette</source>
+        <translation>Tomar paleta</translation>
+    </message>
+    <message>
+        <source>Add a photo first.</source>
+        <translation>Añade antes una foto.</translation>
     </message>
 </context>
 <context>
@@ -4115,48 +4282,6 @@ llevado a la máscara</translation>
     </message>
 </context>
 <context>
-    <name>zc::HandOver</name>
-    <message>
-        <source>copied %1</source>
-        <translation>copiado %1</translation>
-    </message>
-    <message>
-        <source>your own line</source>
-        <translation>línea propia</translation>
-    </message>
-</context>
-<context>
-    <name>zc::HandPanel</name>
-    <message>
-        <source>with a small picture</source>
-        <translation>con una imagen pequeña</translation>
-    </message>
-    <message>
-        <source>Your own line, with fields in braces: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} takes at least three places, {{ is a brace.</source>
-        <translation>Tu propia línea, con campos entre llaves: {hex} {r} {g} {b} {L} {a*} {b*} {value} {chroma} {hue} {name} {family} {set} {title}; {r:3} ocupa al menos tres sitios, {{ es una llave.</translation>
-    </message>
-    <message>
-        <source>The clipboard also carries a small picture of the color</source>
-        <translation>El portapapeles lleva también una imagen pequeña del color</translation>
-    </message>
-    <message>
-        <source>Copy every pick as</source>
-        <translation>Copiar cada color como</translation>
-    </message>
-    <message>
-        <source>Your own line</source>
-        <translation>Línea propia</translation>
-    </message>
-    <message>
-        <source>Apply</source>
-        <translation>Aplicar</translation>
-    </message>
-    <message>
-        <source>Cancel</source>
-        <translation>Cancelar</translation>
-    </message>
-</context>
-<context>
     <name>zc::HandbookWindow</name>
     <message>
         <source>Handbook of Zonachrom</source>
@@ -4318,73 +4443,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     </message>
 </context>
 <context>
-    <name>zc::HowPanel</name>
-    <message>
-        <source>What the mask does to the extraction</source>
-        <translation>Qué hace la máscara en la extracción</translation>
-    </message>
-    <message>
-        <source>from the whole photo</source>
-        <translation>de toda la foto</translation>
-    </message>
-    <message>
-        <source>from inside the mask</source>
-        <translation>de dentro de la máscara</translation>
-    </message>
-    <message>
-        <source>accents,</source>
-        <translation>acentos,</translation>
-    </message>
-    <message>
-        <source>Least difference between two colors</source>
-        <translation>Diferencia mínima entre dos colores</translation>
-    </message>
-    <message>
-        <source>Number of accents</source>
-        <translation>Número de acentos</translation>
-    </message>
-    <message>
-        <source>Least difference (CIEDE2000) between any two colors, 0 to 50</source>
-        <translation>Diferencia mínima (CIEDE2000) entre dos colores, de 0 a 50</translation>
-    </message>
-    <message>
-        <source>Accents are small areas whose color is far from all others: at most this many of the colors</source>
-        <translation>Los acentos son zonas pequeñas de un color lejano a todos los demás: como mucho tantos de los colores</translation>
-    </message>
-    <message>
-        <source>What each color is</source>
-        <translation>Qué es cada color</translation>
-    </message>
-    <message>
-        <source>Each color is the average of a group of pixels, or a real pixel that is typical of it</source>
-        <translation>Cada color es el promedio de un grupo de píxeles, o un píxel real típico de él</translation>
-    </message>
-    <message>
-        <source>averages</source>
-        <translation>promedios</translation>
-    </message>
-    <message>
-        <source>real pixels</source>
-        <translation>píxeles reales</translation>
-    </message>
-    <message>
-        <source>Take colors from the whole photo, only from what lies inside the mask, or from everything moved into the mask</source>
-        <translation>Tomar colores de toda la foto, solo de lo que está en la máscara, o de todo llevado a la máscara</translation>
-    </message>
-    <message>
-        <source>moved into the mask</source>
-        <translation>llevado a la máscara</translation>
-    </message>
-    <message>
-        <source>Difference at least</source>
-        <translation>Diferencia mínima</translation>
-    </message>
-    <message>
-        <source>Accents</source>
-        <translation>Acentos</translation>
-    </message>
-</context>
-<context>
     <name>zc::ImportView</name>
     <message>
         <source>Colors found in the file</source>
@@ -4522,89 +4580,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Add a photo at Observe first.</source>
         <translation>Añade antes una foto en Observar.</translation>
-    </message>
-</context>
-<context>
-    <name>zc::LacksPanel</name>
-    <message>
-        <source> colors</source>
-        <translation> colores</translation>
-    </message>
-    <message>
-        <source> apart</source>
-        <translation> aparte</translation>
-    </message>
-    <message>
-        <source>%1 %</source>
-        <translation>%1 %</translation>
-    </message>
-    <message>
-        <source>from the picture</source>
-        <translation>de la imagen</translation>
-    </message>
-    <message>
-        <source>Compare with</source>
-        <translation>Comparar con</translation>
-    </message>
-    <message>
-        <source>The picture that the set is compared with</source>
-        <translation>La imagen con la que se compara el conjunto</translation>
-    </message>
-    <message>
-        <source>List at most this many colors, 1 to 12</source>
-        <translation>Listar como mucho tantos colores, de 1 a 12</translation>
-    </message>
-    <message>
-        <source>List only colors that differ at least this much (CIEDE2000) from every swatch and from each other</source>
-        <translation>Listar solo colores que difieran al menos esto (CIEDE2000) de toda muestra y entre sí</translation>
-    </message>
-    <message>
-        <source>picture shown</source>
-        <translation>imagen mostrada</translation>
-    </message>
-    <message>
-        <source>comparing...</source>
-        <translation>comparando...</translation>
-    </message>
-    <message>
-        <source>%1 needed: %2 present, %3 missing</source>
-        <translation>%1 necesarios: %2 presentes, %3 faltan</translation>
-    </message>
-    <message>
-        <source>%1 %, differs by %2 from %3</source>
-        <translation>%1 %, difiere en %2 de %3</translation>
-    </message>
-    <message>
-        <source>Add</source>
-        <translation>Añadir</translation>
-    </message>
-    <message>
-        <source>Add this color to the chosen family</source>
-        <translation>Añadir este color a la familia elegida</translation>
-    </message>
-    <message>
-        <source>This color is from another picture</source>
-        <translation>Este color es de otra imagen</translation>
-    </message>
-    <message>
-        <source>Show where the picture has this color</source>
-        <translation>Mostrar dónde tiene la imagen este color</translation>
-    </message>
-    <message>
-        <source>No color is missing: each color of the picture is near a swatch.</source>
-        <translation>No falta ningún color: cada color de la imagen está cerca de una muestra.</translation>
-    </message>
-    <message>
-        <source>Looking for missing colors.</source>
-        <translation>Buscando los colores que faltan.</translation>
-    </message>
-    <message>
-        <source>Add all</source>
-        <translation>Añadir todos</translation>
-    </message>
-    <message>
-        <source>Add all of these colors as a family</source>
-        <translation>Añadir todos estos colores como familia</translation>
     </message>
 </context>
 <context>
@@ -5207,6 +5182,89 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     </message>
 </context>
 <context>
+    <name>zc::MissingPanel</name>
+    <message>
+        <source> colors</source>
+        <translation> colores</translation>
+    </message>
+    <message>
+        <source> apart</source>
+        <translation> aparte</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>from the picture</source>
+        <translation>de la imagen</translation>
+    </message>
+    <message>
+        <source>Compare with</source>
+        <translation>Comparar con</translation>
+    </message>
+    <message>
+        <source>The picture that the set is compared with</source>
+        <translation>La imagen con la que se compara el conjunto</translation>
+    </message>
+    <message>
+        <source>List at most this many colors, 1 to 12</source>
+        <translation>Listar como mucho tantos colores, de 1 a 12</translation>
+    </message>
+    <message>
+        <source>List only colors that differ at least this much (CIEDE2000) from every swatch and from each other</source>
+        <translation>Listar solo colores que difieran al menos esto (CIEDE2000) de toda muestra y entre sí</translation>
+    </message>
+    <message>
+        <source>picture shown</source>
+        <translation>imagen mostrada</translation>
+    </message>
+    <message>
+        <source>comparing...</source>
+        <translation>comparando...</translation>
+    </message>
+    <message>
+        <source>%1 needed: %2 present, %3 missing</source>
+        <translation>%1 necesarios: %2 presentes, %3 faltan</translation>
+    </message>
+    <message>
+        <source>%1 %, differs by %2 from %3</source>
+        <translation>%1 %, difiere en %2 de %3</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Añadir</translation>
+    </message>
+    <message>
+        <source>Add this color to the chosen family</source>
+        <translation>Añadir este color a la familia elegida</translation>
+    </message>
+    <message>
+        <source>This color is from another picture</source>
+        <translation>Este color es de otra imagen</translation>
+    </message>
+    <message>
+        <source>Show where the picture has this color</source>
+        <translation>Mostrar dónde tiene la imagen este color</translation>
+    </message>
+    <message>
+        <source>No color is missing: each color of the picture is near a swatch.</source>
+        <translation>No falta ningún color: cada color de la imagen está cerca de una muestra.</translation>
+    </message>
+    <message>
+        <source>Looking for missing colors.</source>
+        <translation>Buscando los colores que faltan.</translation>
+    </message>
+    <message>
+        <source>Add all</source>
+        <translation>Añadir todos</translation>
+    </message>
+    <message>
+        <source>Add all of these colors as a family</source>
+        <translation>Añadir todos estos colores como familia</translation>
+    </message>
+</context>
+<context>
     <name>zc::MixPanel</name>
     <message>
         <source>paint</source>
@@ -5688,7 +5746,7 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     </message>
 </context>
 <context>
-    <name>zc::PaintReader</name>
+    <name>zc::PaintModel</name>
     <message>
         <source>Add some paints to choose from first.</source>
         <translation>Añade antes pinturas entre las que elegir.</translation>
@@ -6630,6 +6688,29 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     </message>
 </context>
 <context>
+    <name>zc::PressModel</name>
+    <message>
+        <source>Every swatch prints as it is.</source>
+        <translation>Todas las muestras se imprimen como son.</translation>
+    </message>
+    <message>
+        <source>before the press</source>
+        <translation>antes de la imprenta</translation>
+    </message>
+    <message>
+        <source>The swatches that do not print are locked. Unlock them first.</source>
+        <translation>Las muestras que no se imprimen están bloqueadas. Desbloquéalas antes.</translation>
+    </message>
+    <message>
+        <source>Use printable color</source>
+        <translation>Usar color imprimible</translation>
+    </message>
+    <message>
+        <source>Use %1 printable colors</source>
+        <translation>Usar %1 colores imprimibles</translation>
+    </message>
+</context>
+<context>
     <name>zc::PressPanel</name>
     <message>
         <source>Profile of the press</source>
@@ -6744,29 +6825,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     </message>
 </context>
 <context>
-    <name>zc::PressReader</name>
-    <message>
-        <source>Every swatch prints as it is.</source>
-        <translation>Todas las muestras se imprimen como son.</translation>
-    </message>
-    <message>
-        <source>before the press</source>
-        <translation>antes de la imprenta</translation>
-    </message>
-    <message>
-        <source>The swatches that do not print are locked. Unlock them first.</source>
-        <translation>Las muestras que no se imprimen están bloqueadas. Desbloquéalas antes.</translation>
-    </message>
-    <message>
-        <source>Use printable color</source>
-        <translation>Usar color imprimible</translation>
-    </message>
-    <message>
-        <source>Use %1 printable colors</source>
-        <translation>Usar %1 colores imprimibles</translation>
-    </message>
-</context>
-<context>
     <name>zc::RailView</name>
     <message>
         <source>Value rail</source>
@@ -6783,6 +6841,167 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Drag to set the value. Scroll, or press Up and Down, to change it by one, with Shift by ten, with Alt by a tenth.</source>
         <translation>Arrastra para fijar el valor. La rueda o Arriba y Abajo lo cambian en uno, con Mayús en diez, con Alt en una décima.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::RampPanel</name>
+    <message>
+        <source>tints</source>
+        <translation>tintes</translation>
+    </message>
+    <message>
+        <source>shades</source>
+        <translation>sombras</translation>
+    </message>
+    <message>
+        <source>tones</source>
+        <translation>agrisados</translation>
+    </message>
+    <message>
+        <source> steps</source>
+        <translation> pasos</translation>
+    </message>
+    <message>
+        <source>Number of steps, 2 to 24</source>
+        <translation>Número de pasos, de 2 a 24</translation>
+    </message>
+    <message>
+        <source>even in value</source>
+        <translation>igual en valor</translation>
+    </message>
+    <message>
+        <source>even to the eye</source>
+        <translation>igual a la vista</translation>
+    </message>
+    <message>
+        <source>%1; moved into the mask</source>
+        <translation>%1; llevado a la máscara</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>de %1 a %2</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>Kind of ramp</source>
+        <translation>Tipo de gradación</translation>
+    </message>
+    <message>
+        <source>Choose how the ramp runs from the current color</source>
+        <translation>Elegir cómo va la gradación desde el color actual</translation>
+    </message>
+    <message>
+        <source>Other end of the ramp</source>
+        <translation>Otro extremo de la gradación</translation>
+    </message>
+    <message>
+        <source>The color at the other end, or the color of the haze</source>
+        <translation>El color del otro extremo, o el color de la bruma</translation>
+    </message>
+    <message>
+        <source>Path of the ramp</source>
+        <translation>Camino de la gradación</translation>
+    </message>
+    <message>
+        <source>How the ramp leads to its other end</source>
+        <translation>Cómo va la gradación a su otro extremo</translation>
+    </message>
+    <message>
+        <source>Steps of the ramp</source>
+        <translation>Pasos de la gradación</translation>
+    </message>
+    <message>
+        <source>Spacing of the steps</source>
+        <translation>Espaciado de los pasos</translation>
+    </message>
+    <message>
+        <source>Space the steps evenly in value, or evenly to the eye (CIEDE2000)</source>
+        <translation>Espaciar los pasos por igual en valor, o por igual para el ojo (CIEDE2000)</translation>
+    </message>
+    <message>
+        <source>keep in mask</source>
+        <translation>mantener en la máscara</translation>
+    </message>
+    <message>
+        <source>Add all</source>
+        <translation>Añadir todos</translation>
+    </message>
+    <message>
+        <source>Move steps outside the mask to the nearest color inside; these steps are marked with a dot</source>
+        <translation>Llevar los pasos de fuera de la máscara al color más cercano de dentro; se marcan con un punto</translation>
+    </message>
+    <message>
+        <source>Show the ramp beside the staff, each step at its value</source>
+        <translation>Mostrar la gradación junto al pentagrama, cada paso a su valor</translation>
+    </message>
+    <message>
+        <source>Add all steps to the set as a family</source>
+        <translation>Añadir todos los pasos al conjunto como familia</translation>
+    </message>
+    <message>
+        <source>to another color</source>
+        <translation>a otro color</translation>
+    </message>
+    <message>
+        <source>toward the distance</source>
+        <translation>hacia la lejanía</translation>
+    </message>
+    <message>
+        <source>previous color</source>
+        <translation>color anterior</translation>
+    </message>
+    <message>
+        <source>usual haze</source>
+        <translation>bruma usual</translation>
+    </message>
+    <message>
+        <source>
+Click to use the color, Ctrl+click to add it to the set.</source>
+        <translation>
+Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
+    </message>
+    <message>
+        <source>%1 moved into the mask</source>
+        <translation>%1 llevados a la máscara</translation>
+    </message>
+    <message>
+        <source>%1 do not exist on a display; the nearest color is shown</source>
+        <translation>%1 no existen en una pantalla; se muestra el color más cercano</translation>
+    </message>
+    <message>
+        <source>preview on staff</source>
+        <translation>ver en el pentagrama</translation>
+    </message>
+    <message>
+        <source>even values</source>
+        <translation>valores iguales</translation>
+    </message>
+    <message>
+        <source>Kind</source>
+        <translation>Tipo</translation>
+    </message>
+    <message>
+        <source>To</source>
+        <translation>A</translation>
+    </message>
+    <message>
+        <source>Path</source>
+        <translation>Camino</translation>
+    </message>
+    <message>
+        <source>Steps</source>
+        <translation>Pasos</translation>
+    </message>
+    <message>
+        <source>Spacing</source>
+        <translation>Espaciado</translation>
+    </message>
+    <message>
+        <source>There is no mask in use. Make one at Limit.</source>
+        <translation>No hay máscara en uso. Haz una en Limitar.</translation>
     </message>
 </context>
 <context>
@@ -7269,6 +7488,99 @@ en la máscara %1 %</translation>
     <message>
         <source>Show one by one</source>
         <translation>Mostrar una a una</translation>
+    </message>
+</context>
+<context>
+    <name>zc::ResultsPanel</name>
+    <message>
+        <source>Colors taken from the photo</source>
+        <translation>Colores tomados de la foto</translation>
+    </message>
+    <message>
+        <source>%1, %2 % of the photo</source>
+        <translation>%1, %2 % de la foto</translation>
+    </message>
+    <message>
+        <source>, an accent</source>
+        <translation>, un acento</translation>
+    </message>
+    <message numerus="yes">
+        <source>, %n of them accents</source>
+        <translation>
+            <numerusform>, %n de ellos acento</numerusform>
+            <numerusform>, %n de ellos acentos</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Replace with current</source>
+        <translation>Reemplazar por actual</translation>
+    </message>
+    <message>
+        <source>Replace the chosen result with the current color; its pin on the photo stays</source>
+        <translation>Reemplazar el resultado elegido por el color actual; su alfiler en la foto queda</translation>
+    </message>
+    <message>
+        <source>Remove</source>
+        <translation>Quitar</translation>
+    </message>
+    <message>
+        <source>Remove the chosen result (Delete on the photo)</source>
+        <translation>Quitar el resultado elegido (Supr en la foto)</translation>
+    </message>
+    <message>
+        <source>Fill up</source>
+        <translation>Completar</translation>
+    </message>
+    <message>
+        <source>Take new colors for those you removed; the others stay</source>
+        <translation>Tomar colores nuevos por los quitados; los demás quedan</translation>
+    </message>
+    <message>
+        <source>Add by hue</source>
+        <translation>Añadir por tono</translation>
+    </message>
+    <message>
+        <source>Add the results to the set in families by hue, in one step</source>
+        <translation>Añadir los resultados al conjunto en familias por tono, en un paso</translation>
+    </message>
+    <message>
+        <source>Add by value band</source>
+        <translation>Añadir por banda de valor</translation>
+    </message>
+    <message>
+        <source>Add the results to the set in the families light, middle and dark, in one step</source>
+        <translation>Añadir los resultados al conjunto en las familias clara, media y oscura, en un paso</translation>
+    </message>
+    <message>
+        <source>Discard</source>
+        <translation>Descartar</translation>
+    </message>
+    <message>
+        <source>Discard all results</source>
+        <translation>Descartar todos los resultados</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n results</source>
+        <translation>
+            <numerusform>%n resultado</numerusform>
+            <numerusform>%n resultados</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, %2 %%3. Click to use the color.</source>
+        <translation>%1, %2 %%3. Clic usa el color.</translation>
+    </message>
+    <message>
+        <source>No results yet. Take palette finds colors and pins them to the photo.</source>
+        <translation>Aún no hay resultados. Tomar paleta busca colores y los clava en la foto.</translation>
+    </message>
+    <message>
+        <source>There are no results. Press Take palette first.</source>
+        <translation>No hay resultados. Toma antes la paleta.</translation>
+    </message>
+    <message>
+        <source>Click one of the results on the photo first.</source>
+        <translation>Haz clic antes en un resultado de la foto.</translation>
     </message>
 </context>
 <context>
@@ -7948,7 +8260,7 @@ en la máscara %1 %</translation>
     </message>
 </context>
 <context>
-    <name>zc::ShareReader</name>
+    <name>zc::ShareModel</name>
     <message>
         <source>Choose at least one format first.</source>
         <translation>Elige antes al menos un formato.</translation>
@@ -8597,167 +8909,6 @@ en la máscara %1 %</translation>
     </message>
 </context>
 <context>
-    <name>zc::StringPanel</name>
-    <message>
-        <source>tints</source>
-        <translation>tintes</translation>
-    </message>
-    <message>
-        <source>shades</source>
-        <translation>sombras</translation>
-    </message>
-    <message>
-        <source>tones</source>
-        <translation>agrisados</translation>
-    </message>
-    <message>
-        <source> steps</source>
-        <translation> pasos</translation>
-    </message>
-    <message>
-        <source>Number of steps, 2 to 24</source>
-        <translation>Número de pasos, de 2 a 24</translation>
-    </message>
-    <message>
-        <source>even in value</source>
-        <translation>igual en valor</translation>
-    </message>
-    <message>
-        <source>even to the eye</source>
-        <translation>igual a la vista</translation>
-    </message>
-    <message>
-        <source>%1; moved into the mask</source>
-        <translation>%1; llevado a la máscara</translation>
-    </message>
-    <message>
-        <source>%1 to %2</source>
-        <translation>de %1 a %2</translation>
-    </message>
-    <message>
-        <source>%1 %2</source>
-        <translation>%1 %2</translation>
-    </message>
-    <message>
-        <source>Kind of ramp</source>
-        <translation>Tipo de gradación</translation>
-    </message>
-    <message>
-        <source>Choose how the ramp runs from the current color</source>
-        <translation>Elegir cómo va la gradación desde el color actual</translation>
-    </message>
-    <message>
-        <source>Other end of the ramp</source>
-        <translation>Otro extremo de la gradación</translation>
-    </message>
-    <message>
-        <source>The color at the other end, or the color of the haze</source>
-        <translation>El color del otro extremo, o el color de la bruma</translation>
-    </message>
-    <message>
-        <source>Path of the ramp</source>
-        <translation>Camino de la gradación</translation>
-    </message>
-    <message>
-        <source>How the ramp leads to its other end</source>
-        <translation>Cómo va la gradación a su otro extremo</translation>
-    </message>
-    <message>
-        <source>Steps of the ramp</source>
-        <translation>Pasos de la gradación</translation>
-    </message>
-    <message>
-        <source>Spacing of the steps</source>
-        <translation>Espaciado de los pasos</translation>
-    </message>
-    <message>
-        <source>Space the steps evenly in value, or evenly to the eye (CIEDE2000)</source>
-        <translation>Espaciar los pasos por igual en valor, o por igual para el ojo (CIEDE2000)</translation>
-    </message>
-    <message>
-        <source>keep in mask</source>
-        <translation>mantener en la máscara</translation>
-    </message>
-    <message>
-        <source>Add all</source>
-        <translation>Añadir todos</translation>
-    </message>
-    <message>
-        <source>Move steps outside the mask to the nearest color inside; these steps are marked with a dot</source>
-        <translation>Llevar los pasos de fuera de la máscara al color más cercano de dentro; se marcan con un punto</translation>
-    </message>
-    <message>
-        <source>Show the ramp beside the staff, each step at its value</source>
-        <translation>Mostrar la gradación junto al pentagrama, cada paso a su valor</translation>
-    </message>
-    <message>
-        <source>Add all steps to the set as a family</source>
-        <translation>Añadir todos los pasos al conjunto como familia</translation>
-    </message>
-    <message>
-        <source>to another color</source>
-        <translation>a otro color</translation>
-    </message>
-    <message>
-        <source>toward the distance</source>
-        <translation>hacia la lejanía</translation>
-    </message>
-    <message>
-        <source>previous color</source>
-        <translation>color anterior</translation>
-    </message>
-    <message>
-        <source>usual haze</source>
-        <translation>bruma usual</translation>
-    </message>
-    <message>
-        <source>
-Click to use the color, Ctrl+click to add it to the set.</source>
-        <translation>
-Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
-    </message>
-    <message>
-        <source>%1 moved into the mask</source>
-        <translation>%1 llevados a la máscara</translation>
-    </message>
-    <message>
-        <source>%1 do not exist on a display; the nearest color is shown</source>
-        <translation>%1 no existen en una pantalla; se muestra el color más cercano</translation>
-    </message>
-    <message>
-        <source>preview on staff</source>
-        <translation>ver en el pentagrama</translation>
-    </message>
-    <message>
-        <source>even values</source>
-        <translation>valores iguales</translation>
-    </message>
-    <message>
-        <source>Kind</source>
-        <translation>Tipo</translation>
-    </message>
-    <message>
-        <source>To</source>
-        <translation>A</translation>
-    </message>
-    <message>
-        <source>Path</source>
-        <translation>Camino</translation>
-    </message>
-    <message>
-        <source>Steps</source>
-        <translation>Pasos</translation>
-    </message>
-    <message>
-        <source>Spacing</source>
-        <translation>Espaciado</translation>
-    </message>
-    <message>
-        <source>There is no mask in use. Make one at Limit.</source>
-        <translation>No hay máscara en uso. Haz una en Limitar.</translation>
-    </message>
-</context>
-<context>
     <name>zc::StripView</name>
     <message>
         <source>Value axis and set</source>
@@ -8885,157 +9036,6 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Saturation</source>
         <translation>Saturación</translation>
-    </message>
-</context>
-<context>
-    <name>zc::TakeRow</name>
-    <message>
-        <source>light</source>
-        <translation>claro</translation>
-    </message>
-    <message>
-        <source>middle</source>
-        <translation>medio</translation>
-    </message>
-    <message>
-        <source>dark</source>
-        <translation>oscuro</translation>
-    </message>
-    <message>
-        <source>Stop, %1 %</source>
-        <translation>Parar, %1 %</translation>
-    </message>
-    <message>
-        <source>Number of %1 colors</source>
-        <translation>Número de colores: %1</translation>
-    </message>
-    <message>
-        <source>Number of %1 colors to take, 0 to 60</source>
-        <translation>Número de colores que tomar, %1, de 0 a 60</translation>
-    </message>
-    <message>
-        <source>Take a palette from the photo: this many light, middle and dark colors</source>
-        <translation>Tomar una paleta de la foto: tantos colores claros, medios y oscuros</translation>
-    </message>
-    <message>
-        <source>Take palette</source>
-        <translation>Tomar paleta</translation>
-    </message>
-    <message>
-        <source>Add a photo first.</source>
-        <translation>Añade antes una foto.</translation>
-    </message>
-</context>
-<context>
-    <name>zc::TakenPanel</name>
-    <message>
-        <source>Colors taken from the photo</source>
-        <translation>Colores tomados de la foto</translation>
-    </message>
-    <message>
-        <source>%1, %2 % of the photo</source>
-        <translation>%1, %2 % de la foto</translation>
-    </message>
-    <message>
-        <source>, an accent</source>
-        <translation>, un acento</translation>
-    </message>
-    <message numerus="yes">
-        <source>, %n of them accents</source>
-        <translation>
-            <numerusform>, %n de ellos acento</numerusform>
-            <numerusform>, %n de ellos acentos</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>Replace with current</source>
-        <translation>Reemplazar por actual</translation>
-    </message>
-    <message>
-        <source>Replace the chosen result with the current color; its pin on the photo stays</source>
-        <translation>Reemplazar el resultado elegido por el color actual; su alfiler en la foto queda</translation>
-    </message>
-    <message>
-        <source>Remove</source>
-        <translation>Quitar</translation>
-    </message>
-    <message>
-        <source>Remove the chosen result (Delete on the photo)</source>
-        <translation>Quitar el resultado elegido (Supr en la foto)</translation>
-    </message>
-    <message>
-        <source>Fill up</source>
-        <translation>Completar</translation>
-    </message>
-    <message>
-        <source>Take new colors for those you removed; the others stay</source>
-        <translation>Tomar colores nuevos por los quitados; los demás quedan</translation>
-    </message>
-    <message>
-        <source>Add by hue</source>
-        <translation>Añadir por tono</translation>
-    </message>
-    <message>
-        <source>Add the results to the set in families by hue, in one step</source>
-        <translation>Añadir los resultados al conjunto en familias por tono, en un paso</translation>
-    </message>
-    <message>
-        <source>Add by value band</source>
-        <translation>Añadir por banda de valor</translation>
-    </message>
-    <message>
-        <source>Add the results to the set in the families light, middle and dark, in one step</source>
-        <translation>Añadir los resultados al conjunto en las familias clara, media y oscura, en un paso</translation>
-    </message>
-    <message>
-        <source>Discard</source>
-        <translation>Descartar</translation>
-    </message>
-    <message>
-        <source>Discard all results</source>
-        <translation>Descartar todos los resultados</translation>
-    </message>
-    <message numerus="yes">
-        <source>%n results</source>
-        <translation>
-            <numerusform>%n resultado</numerusform>
-            <numerusform>%n resultados</numerusform>
-        </translation>
-    </message>
-    <message>
-        <source>%1, %2 %%3. Click to use the color.</source>
-        <translation>%1, %2 %%3. Clic usa el color.</translation>
-    </message>
-    <message>
-        <source>No results yet. Take palette finds colors and pins them to the photo.</source>
-        <translation>Aún no hay resultados. Tomar paleta busca colores y los clava en la foto.</translation>
-    </message>
-    <message>
-        <source>There are no results. Press Take palette first.</source>
-        <translation>No hay resultados. Toma antes la paleta.</translation>
-    </message>
-    <message>
-        <source>Click one of the results on the photo first.</source>
-        <translation>Haz clic antes en un resultado de la foto.</translation>
-    </message>
-</context>
-<context>
-    <name>zc::Taking</name>
-    <message>
-        <source>%1 light</source>
-        <translation>%1 claros</translation>
-    </message>
-    <message>
-        <source>%1 middle</source>
-        <translation>%1 medios</translation>
-    </message>
-    <message>
-        <source>%1 dark</source>
-        <translation>%1 oscuros</translation>
-    </message>
-    <message>
-        <source>The photo does not have enough colors that differ this much; missing: %1.</source>
-        <translation>La foto no tiene bastantes colores tan distintos; faltan: %1.</translation>
     </message>
 </context>
 <context>
@@ -9498,7 +9498,7 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     </message>
 </context>
 <context>
-    <name>zc::TryReader</name>
+    <name>zc::TryModel</name>
     <message>
         <source>photo</source>
         <translation>foto</translation>

@@ -1,15 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom [FILE...] | --demo
+#include "app/accessibility/accessibility.h"
 #include "app/controls/gallery.h"
 #include "app/files/arrivals.h"
 #include "app/files/set_files.h"
 #include "app/log/kept_settings.h"
 #include "app/log/session_log.h"
 #include "app/menus/file_menu.h"
+#include "app/platform/end_requests.h"
 #include "app/program/program.h"
 #include "app/program/start_options.h"
-#include "app/seams/end_requests.h"
-#include "app/spoken/spoken.h"
 #include "app/theme/interface_size.h"
 #include "app/theme/theme.h"
 #include "app/window/hint_line.h"
@@ -46,7 +46,7 @@ void write_picture(QWidget& pictured, const QString& path) {
   QApplication::exit(written ? 0 : 1);
 }
 
-/// With photos, proof and all else there, so that the picture shows what a painter would see.
+/// With photos, proof and all else there, so that the picture shows what a user would see.
 void picture_when_ready(zc::Program& program, const zc::StartOptions& options) {
   auto* handbook = program.window.findChild<QWidget*>(QStringLiteral("handbook"));
   QWidget* pictured = options.companion ? static_cast<QWidget*>(program.beside.companion())
@@ -84,16 +84,16 @@ void choose_platform(const QStringList& words) {
 }
 
 void apply_options(zc::Program& program, const zc::StartOptions& options) {
-  zc::Workspace& space = program.space;
-  if (options.desk) space.viewing().show_desk(*options.desk);
+  zc::AppModel& model = program.model;
+  if (options.desk) model.viewing().show_desk(*options.desk);
   zc::Companion* companion = program.beside.companion();
   if (options.size.isValid() && companion) companion->take_place({companion->pos(), options.size});
   if (options.size.isValid() && !companion) program.window.resize(options.size);
-  zc::WheelSpec wheel = space.piece().wheel;
+  zc::WheelSpec wheel = model.piece().wheel;
   wheel.hues = options.hues.value_or(wheel.hues);
   wheel.measure = options.measure.value_or(wheel.measure);
-  if (wheel != space.piece().wheel) space.masking().change_wheel(wheel);
-  if (options.eyes) space.viewing().look_with(*options.eyes);
+  if (wheel != model.piece().wheel) model.masking().change_wheel(wheel);
+  if (options.vision) model.viewing().look_with(*options.vision);
   if (options.surround) program.window.use_surround(*options.surround);
 }
 
@@ -122,7 +122,7 @@ void name_program() {
   QGuiApplication::setDesktopFileName(QStringLiteral("org.zonachrom.Zonachrom"));
 }
 
-/// The files are opened in the window that is there, where the painter wants only one.
+/// The files are opened in the window that is there, where the user wants only one.
 bool handed_on(const zc::StartOptions& options) {
   const bool one_window = QSettings().value(QLatin1String(zc::kOneWindowKey), false).toBool();
   return one_window && options.picture.isEmpty() && !options.files.empty() &&
@@ -159,7 +159,7 @@ int run(const zc::StartOptions& options, const QString& note) {
   if (!pictured) program.listen_on_bus();
   const zc::EndRequests ends([&program] { program.documents.end_now(); },
                              [&program] { static_cast<void>(leave(program, 0)); });
-  if (!note.isEmpty()) emit program.space.notice(note);
+  if (!note.isEmpty()) emit program.model.notice(note);
   const auto go_on = [&](bool recovered) {
     if (!ends.came()) open_what_was_asked_for(program, options, recovered);
   };
@@ -186,7 +186,7 @@ int main(int argc, char** argv) {
   if (!*asked) return 0;
   const zc::StartOptions& options = **asked;
   if (options.gallery) return show_gallery(options.picture);
-  // A picture shows what a new painter would see, and leaves settings and unsaved work of others alone.
+  // A picture shows what a new user would see, and leaves settings and unsaved work of others alone.
   const QTemporaryDir passing;
   if (!options.picture.isEmpty())
     QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, passing.path());

@@ -23,7 +23,8 @@ struct Command {
 void add_wheel_options(const Options& command, WheelSpec& wheel);
 
 [[nodiscard]] inline Json three(double x, double y, double z) { return Json::array({x, y, z}); }
-/// As it is typed in the window; see typed_color(). ERRORS: also for one that no display can show.
+/// Reads a color as it is typed in the window; see typed_color(). ERRORS: also for one that no display can
+/// show.
 [[nodiscard]] Result<Srgb> given_color(const std::string& text);
 /// A color as hex, srgb and lab.
 [[nodiscard]] Json color_json(Srgb c);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A stand-in for the desktop's portal: a picture is its screen. For tests, and to try the program where the
 // desktop has no portal: zonachrom-standin-portal PICTURE [--pixel X,Y] [--answer WORD]
-// A line on its standard input is the painter pressing the keys that were given out.
+// A line on its standard input is the user pressing the keys that were given out.
 #include "standins/portal.h"
 
 #include <QCommandLineParser>

@@ -139,7 +139,7 @@ signals:
                  const QVariantMap& options);
 
 public:
-  /// As if the painter pressed every key that was given.
+  /// Goes on as if the user pressed every key that was given.
   void press() {
     for (const PortalKey& key : m_keys) emit Activated(m_session, key.id, 0, {});
   }

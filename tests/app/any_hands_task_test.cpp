@@ -70,13 +70,13 @@ void AnyHandsTask::whatever_is_done_stays_in_its_piece() {
     const auto opened = held.find(desk->piece().title);
     const Piece expected = opened == held.end() ? new_piece(desk->piece().date) : opened->second;
     const bool recovered = opened != held.end() && desk->program.documents.path().isEmpty();
-    QVERIFY2(desk->piece() == expected && desk->space().store().edited() == recovered,
+    QVERIFY2(desk->piece() == expected && desk->model().store().edited() == recovered,
              qPrintable(QString("step %1, %2, %3 of %4 steps undone, last %5")
                             .arg(step)
                             .arg(QString::fromStdString(expected.title))
-                            .arg(desk->space().store().stack().index())
-                            .arg(desk->space().store().stack().count())
-                            .arg(desk->space().store().stack().undoText())));
+                            .arg(desk->model().store().stack().index())
+                            .arg(desk->model().store().stack().count())
+                            .arg(desk->model().store().stack().undoText())));
   }
   QVERIFY(changes > 10);
   QCOMPARE(fault_of(desk->piece()), std::string());
@@ -95,8 +95,8 @@ void AnyHandsTask::whatever_is_done_can_be_undone_and_saved() {
   desk->dialogs.export_path = folder.filePath("set.csv");
   const Piece start = desk->piece();
   Hands hands(*desk, seed);
-  QUndoStack& stack = desk->space().store().stack();
-  const DocumentId document = desk->space().store().document();
+  QUndoStack& stack = desk->model().store().stack();
+  const DocumentId document = desk->model().store().document();
   int most = 0;
   for (int step = 0; step < 250; ++step) {
     hands.do_anything();
@@ -108,7 +108,7 @@ void AnyHandsTask::whatever_is_done_can_be_undone_and_saved() {
   QVERIFY2(fault.empty(), fault.c_str());
   const int steps = stack.index();
   while (stack.canUndo()) stack.undo();
-  QCOMPARE(desk->space().store().document(), document);
+  QCOMPARE(desk->model().store().document(), document);
   const Parts left = change_between(desk->piece(), start);
   QVERIFY2(desk->piece() == start, qPrintable(QString("%1 steps undone leave words %2, geometry %3, "
                                                       "references %4, sets %5")

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Beside the canvas: the plan in a window of its own, the same session on both sides, colors handed over.
+// Beside the canvas: the plan in a window of its own, the same session on both sides, colors copied on pick.
 #include "app/band/staff_view.h"
 #include "app/companion/strip_view.h"
 #include "app/program/beside.h"
@@ -66,7 +66,7 @@ void BesideTask::one_session_in_both_windows() {
   const QString hex = QString::fromStdString(hex_of(m_desk->session().color()));
   QCOMPARE(words("besideHex"), hex);
   QCOMPARE(m_desk->part<QLineEdit>("hex").text(), hex);
-  m_desk->space().picking().take_up({0.1, 0.5, 0.3});
+  m_desk->model().picking().take_up({0.1, 0.5, 0.3});
   QCOMPARE(words("besideHex"), QString("#1a804d"));
   QVERIFY(words("besideState").contains("outside the mask"));
   // The rule of the mask is the piece's.
@@ -76,13 +76,13 @@ void BesideTask::one_session_in_both_windows() {
   QVERIFY(std::abs(m_desk->session().at.at.a - 300) < 1);
   click(in_companion<QWidget>("rule.held"), {5, 5});
   click(m_beside->wheel(), on_wheel(300, 0.9));
-  QVERIFY(*m_desk->space().in_mask());
+  QVERIFY(*m_desk->model().in_mask());
 }
 
 void BesideTask::a_swatch_is_taken_up_at_every_desk() {
   for (const Desk desk : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade}) {
-    m_desk->space().viewing().show_desk(desk);
-    m_desk->space().picking().take_up({0.5, 0.5, 0.5});
+    m_desk->model().viewing().show_desk(desk);
+    m_desk->model().picking().take_up({0.5, 0.5, 0.5});
     const Swatch s = current_set(m_desk->piece())->families[2].swatches[1];
     click(m_beside->staff(), m_beside->staff().swatch_rect(s.id).center());
     QCOMPARE(m_desk->session().color(), s.color);
@@ -119,11 +119,11 @@ void BesideTask::the_strip_holds_axis_and_set_standing_and_lying() {
 void BesideTask::picks_are_handed_over_in_the_chosen_form() {
   auto* clipboard = QGuiApplication::clipboard();
   clipboard->setText("mine");
-  m_desk->space().picking().take_up({0.2, 0.4, 0.6});
+  m_desk->model().picking().take_up({0.2, 0.4, 0.6});
   QCOMPARE(clipboard->text(), QString("mine"));
-  auto& hand = in_companion<QAbstractButton>("besideHandOver");
+  auto& hand = in_companion<QAbstractButton>("besideCopyOnPick");
   hand.click();
-  QVERIFY(m_desk->part<QAbstractButton>("handOver").isChecked());
+  QVERIFY(m_desk->part<QAbstractButton>("copyOnPick").isChecked());
   // Only the end of a drag.
   press(m_beside->wheel(), on_wheel(60, 0.2));
   move(m_beside->wheel(), on_wheel(50, 0.3));
@@ -135,17 +135,17 @@ void BesideTask::picks_are_handed_over_in_the_chosen_form() {
                              "#336699"};
   for (const QString& text : expected) {
     in_companion<QAbstractButton>("besideForm").click();
-    m_desk->space().picking().take_up({0.2, 0.4, 0.6});
+    m_desk->model().picking().take_up({0.2, 0.4, 0.6});
     QCOMPARE(clipboard->text(), text);
     QCOMPARE(words("besideLine"), "copied " + text);
   }
   // Wells and the color before are picks too.
-  m_desk->space().picking().back_to_before();
-  m_desk->space().picking().take_up_well(0);
+  m_desk->model().picking().back_to_before();
+  m_desk->model().picking().take_up_well(0);
   QCOMPARE(clipboard->text(), QString::fromStdString(hex_of(*m_desk->session().at_hand.wells[0])));
   hand.click();
   clipboard->setText("mine");
-  m_desk->space().picking().take_up({0.7, 0.4, 0.6});
+  m_desk->model().picking().take_up({0.7, 0.4, 0.6});
   QCOMPARE(clipboard->text(), QString("mine"));
 }
 
@@ -153,13 +153,13 @@ void BesideTask::the_painters_own_line_is_written_with_a_preview() {
   m_desk->trigger("chooseCopyForm");
   auto& pattern = m_desk->part<QLineEdit>("handPattern");
   auto& panel = m_desk->part<QWidget>("handPanel");
-  m_desk->space().picking().take_up({0.2, 0.4, 0.6});
+  m_desk->model().picking().take_up({0.2, 0.4, 0.6});
   pattern.selectAll();
   QTest::keyClicks(&pattern, "{r} {g} {blue}");
   QVERIFY(m_desk->part<QLabel>("handPreview").text().contains("{blue}"));
   QTest::keyClick(&pattern, Qt::Key_Return);
   QVERIFY(panel.isVisible());
-  QCOMPARE(m_desk->program.hand_over.form().form, HandForm::Hex);
+  QCOMPARE(m_desk->program.copy_on_pick.form().form, CopyForm::Hex);
   pattern.selectAll();
   QTest::keyClicks(&pattern, "{r} {g} {b}  {title}");
   QCOMPARE(m_desk->part<QLabel>("handPreview").text(),
@@ -167,19 +167,19 @@ void BesideTask::the_painters_own_line_is_written_with_a_preview() {
   m_desk->part<QAbstractButton>("handPicture").click();
   m_desk->part<QAbstractButton>("handTake").click();
   QVERIFY(!panel.isVisible());
-  m_desk->program.hand_over.turn(true);
-  m_desk->space().picking().take_up({0.2, 0.4, 0.6});
+  m_desk->program.copy_on_pick.turn(true);
+  m_desk->model().picking().take_up({0.2, 0.4, 0.6});
   const QMimeData* clip = QGuiApplication::clipboard()->mimeData();
   QVERIFY(clip->text().startsWith("51 102 153  "));
   QCOMPARE(qvariant_cast<QImage>(clip->imageData()).pixelColor(3, 3).name(), QString("#336699"));
   // Kept for the next start, save that it is off.
-  const HandOver next(m_desk->space());
-  QVERIFY(next.form() == m_desk->program.hand_over.form() && !next.on());
+  const CopyOnPick next(m_desk->model());
+  QVERIFY(next.form() == m_desk->program.copy_on_pick.form() && !next.on());
 }
 
 void BesideTask::the_desk_is_put_away_and_called_back() {
-  m_desk->space().picking().take_up({0.3, 0.4, 0.5});
-  m_desk->space().laying().lay_current();
+  m_desk->model().picking().take_up({0.3, 0.4, 0.5});
+  m_desk->model().laying().lay_current();
   m_desk->window.close();
   QVERIFY(!m_desk->window.isVisible() && m_beside->isVisible());
   QCOMPARE(m_desk->dialogs.unsaved_questions, 0);
@@ -205,19 +205,19 @@ void BesideTask::the_desk_is_put_away_and_called_back() {
 /// The answer to one question is no answer to the next.
 void BesideTask::called_during_the_last_save_it_stays_and_leaving_asks_again() {
   m_beside->close();
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   m_desk->dialogs.unsaved = UnsavedAnswer::Save;
   m_desk->window.close();
   QVERIFY(m_desk->program.job.running());
   m_desk->program.beside.show();
   m_desk->wait_for_files();
   QVERIFY(m_desk->window.isHidden() && m_desk->program.beside.shown());
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
   m_desk->dialogs.unsaved_questions = 0;
   m_desk->window.leave();
   QCOMPARE(m_desk->dialogs.unsaved_questions, 1);
-  QVERIFY(m_desk->program.beside.shown() && m_desk->space().store().edited());
+  QVERIFY(m_desk->program.beside.shown() && m_desk->model().store().edited());
 }
 
 void BesideTask::a_pen_shows_picks_and_goes_back() {
@@ -231,7 +231,7 @@ void BesideTask::a_pen_shows_picks_and_goes_back() {
   const Srgb before = m_desk->session().color();
   send(QEvent::TabletMove, on_wheel(60, 0.2), Qt::NoButton, Qt::NoButton);
   QCOMPARE(m_desk->session().color(), before);
-  const Srgb under = *m_desk->space().wheel().color_at(
+  const Srgb under = *m_desk->model().wheel().color_at(
       wheel_point(wheel.disc_point_at(on_wheel(60, 0.2)), m_desk->session().at.at.v));
   QCOMPARE(words("besideLine").left(12), "over " + QString::fromStdString(hex_of(under)));
   send(QEvent::TabletPress, on_wheel(60, 0.2), Qt::LeftButton, Qt::LeftButton);
@@ -266,16 +266,16 @@ void BesideTask::the_window_the_companion_and_the_bus_go_in_any_order() {
   do {
     AnsweredDialogs answers;
     WindowHands hands;
-    Workspace space;
-    PieceDialogs dialogs(space, answers);
+    AppModel model;
+    PieceDialogs dialogs(model, answers);
     WindowQuestions questions(dialogs);
     FileJob job;
-    Documents documents(space, questions, job);
-    HandOver hand_over(space);
-    auto window = std::make_unique<MainWindow>(space, job, documents, hand_over, dialogs);
-    auto beside = std::make_unique<Beside>(space, hand_over, *window);
-    auto bus = std::make_unique<PaletteService>(space, space.picking());
-    space.set_unfinished(&hands);
+    Documents documents(model, questions, job);
+    CopyOnPick copy_on_pick(model);
+    auto window = std::make_unique<MainWindow>(model, job, documents, copy_on_pick, dialogs);
+    auto beside = std::make_unique<Beside>(model, copy_on_pick, *window);
+    auto bus = std::make_unique<PaletteService>(model, model.picking());
+    model.set_unfinished(&hands);
     questions.ask_over(*window);
     QVERIFY(Waited(documents, job).open(QStringLiteral(DEMO_PIECE)));
     window->show();
@@ -288,11 +288,11 @@ void BesideTask::the_window_the_companion_and_the_bus_go_in_any_order() {
       if (next == 0) window.reset();
       if (next == 1) beside.reset();
       if (next == 2) bus.reset();
-      space.picking().nudge_value(-1);
-      space.laying().lay_current();
+      model.picking().nudge_value(-1);
+      model.laying().lay_current();
       QCoreApplication::processEvents();
     }
-    QVERIFY(space.store().edited());
+    QVERIFY(model.store().edited());
     documents.finish();
   } while (std::next_permutation(order.begin(), order.end()));
 }

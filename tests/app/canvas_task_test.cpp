@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A canvas that is followed: read again whenever the painter saves, quietly, and never half.
+// A canvas that is followed: read again whenever the user saves, quietly, and never half.
 #include "app/photo/photo_view.h"
 #include "desk.h"
 #include "io/files/zip_archive.h"
@@ -66,12 +66,12 @@ private:
   const Reference& canvas() { return m_desk->piece().references.back(); }
   /// The middle pixel of what is shown, once it is decoded; black before.
   QColor shown() {
-    const auto photo = m_desk->space().photos().state_of(canvas()).photo;
+    const auto photo = m_desk->model().photos().state_of(canvas()).photo;
     return photo ? photo->full().pixelColor(photo->full().width() / 2 / 3 * 3 + 1, photo->full().height() / 2)
                  : QColor(Qt::black);
   }
   bool follow(const QString& path) {
-    m_desk->space().canvases().follow_canvas(path);
+    m_desk->model().canvases().follow_canvas(path);
     return comes_true([&] { return m_desk->piece().references.size() == 1; }) && m_desk->photo_shown();
   }
   std::unique_ptr<DeskTop> m_desk;
@@ -98,14 +98,14 @@ void CanvasTask::a_saved_canvas_is_read_again() {
   QVERIFY(follow(file(name)));
   QVERIFY(near(QColor(200, 80, 40)));
   QVERIFY(!canvas().follows.empty());
-  m_desk->space().store().mark_saved();
+  m_desk->model().store().mark_saved();
   QTest::qWait(20); // Another time stamp.
   QElapsedTimer since;
   save(QColor(40, 80, 200));
   since.start();
   QVERIFY(comes_true([&] { return near(QColor(40, 80, 200)); }));
   QVERIFY2(since.elapsed() < 1000, qPrintable(QString::number(since.elapsed())));
-  QVERIFY(m_desk->space().store().edited());
+  QVERIFY(m_desk->model().store().edited());
   QVERIFY(m_desk->notice().isEmpty());
 }
 
@@ -116,7 +116,7 @@ void CanvasTask::view_and_samples_stay() {
   view.zoom_to(view.zoom() * 3, {300, 200});
   const double zoom = view.zoom();
   const QPointF place = view.place_of(150, 100);
-  m_desk->space().viewing().show_look(PhotoLook::Value);
+  m_desk->model().viewing().show_look(PhotoLook::Value);
   click(view, place);
   const auto origin = m_desk->session().origin;
   QVERIFY(origin && origin->x == 150 && origin->y == 100);
@@ -136,7 +136,7 @@ void CanvasTask::two_hundred_saves_never_show_half_a_picture() {
   write(path, picture(QColor(10, 10, 10), "PNG"));
   QVERIFY(follow(path));
   const auto even = [&] {
-    const auto state = m_desk->space().photos().state_of(canvas());
+    const auto state = m_desk->model().photos().state_of(canvas());
     if (!state.photo || !state.failure.isEmpty()) return false;
     const QImage& image = state.photo->full();
     const QRgb first = image.pixel(1, 0);
@@ -153,11 +153,11 @@ void CanvasTask::two_hundred_saves_never_show_half_a_picture() {
   const auto alive = [&] {
     return std::ranges::count_if(held, [](const auto& h) { return !h.second.expired(); });
   };
-  const auto photo = [&] { return m_desk->space().photos().state_of(canvas()).photo; };
+  const auto photo = [&] { return m_desk->model().photos().state_of(canvas()).photo; };
   for (int n = 0; n < 200; ++n) {
     hold(canvas().bytes);
     hold(photo());
-    QVERIFY(m_desk->space().photos().canvases_being_read() <= 1);
+    QVERIFY(m_desk->model().photos().canvases_being_read() <= 1);
     const QByteArray bytes = picture(QColor(n, 255 - n, n), "PNG");
     if (n % 3 == 0) {
       write(path, bytes);
@@ -190,11 +190,11 @@ void CanvasTask::what_is_gone_or_not_tied_here_says_so() {
   QVERIFY(follow(path));
   QFile::remove(path);
   QVERIFY(comes_true([&] { return m_desk->notice().contains("no longer exists"); }));
-  QVERIFY(m_desk->space().canvases().state_of(canvas()).contains("no longer exists"));
+  QVERIFY(m_desk->model().canvases().state_of(canvas()).contains("no longer exists"));
   QVERIFY(shown().red() > 190);
   write(path, picture(QColor(40, 80, 200), "PNG"));
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
-  QVERIFY(m_desk->space().canvases().state_of(canvas()).isEmpty());
+  QVERIFY(m_desk->model().canvases().state_of(canvas()).isEmpty());
   // A file that stays broken is given up with a sentence; mended, it is read.
   const QByteArray green = picture(QColor(40, 200, 40), "PNG");
   write(path, green.left(green.size() / 2));
@@ -204,13 +204,13 @@ void CanvasTask::what_is_gone_or_not_tied_here_says_so() {
   QVERIFY(comes_true([&] { return shown().green() > 190; }));
   // A piece from elsewhere cannot have files of this machine read.
   write(file("private.png"), picture(QColor(250, 250, 20), "PNG"));
-  m_desk->space().store().apply("tie", [&](Piece p) {
+  m_desk->model().store().apply("tie", [&](Piece p) {
     return with_reference_following(std::move(p), canvas().id, file("private.png").toStdString());
   });
   QVERIFY(comes_true([&] { return m_desk->notice().contains("on another computer"); }));
   QVERIFY(shown().green() > 190 && shown().red() < 60);
-  m_desk->space().canvases().follow_canvas(file("private.png"));
-  m_desk->space().canvases().stop_following();
+  m_desk->model().canvases().follow_canvas(file("private.png"));
+  m_desk->model().canvases().stop_following();
   QVERIFY(canvas().follows.empty());
 }
 
@@ -218,7 +218,7 @@ void CanvasTask::undo_never_brings_an_older_picture() {
   const QString path = file("canvas.png");
   write(path, picture(QColor(200, 80, 40), "PNG"));
   QVERIFY(follow(path));
-  m_desk->space().store().apply("Change title", [](Piece p) { return with_title(std::move(p), "one"); });
+  m_desk->model().store().apply("Change title", [](Piece p) { return with_title(std::move(p), "one"); });
   write(path, picture(QColor(40, 80, 200), "PNG"));
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
   m_desk->trigger("undo");
@@ -235,7 +235,7 @@ void CanvasTask::a_wrong_file_leaves_the_right_picture() {
   QVERIFY(follow(file("right.png")));
   const SharedBytes right = canvas().bytes;
   write(file("wrong.png"), picture(QColor(40, 80, 200), "PNG"));
-  m_desk->space().canvases().follow_canvas(file("wrong.png"));
+  m_desk->model().canvases().follow_canvas(file("wrong.png"));
   QVERIFY(comes_true([&] { return shown().blue() > 190; }));
   m_desk->trigger("undo");
   QCOMPARE(canvas().follows, file("right.png").toStdString());
@@ -264,16 +264,16 @@ void CanvasTask::the_demo_has_a_canvas_to_paint_on() {
   QCOMPARE(m_desk->piece().title, std::string("Coppersmiths' Row, blue hour"));
   const QString path = QString::fromStdString(canvas().follows);
   QVERIFY(QFileInfo(path).isAbsolute() && QFileInfo::exists(path));
-  QVERIFY(!m_desk->space().store().edited());
-  m_desk->space().viewing().show_reference(canvas().id);
+  QVERIFY(!m_desk->model().store().edited());
+  m_desk->model().viewing().show_reference(canvas().id);
   QVERIFY(m_desk->photo_shown());
-  QVERIFY(m_desk->space().canvases().state_of(canvas()).isEmpty());
+  QVERIFY(m_desk->model().canvases().state_of(canvas()).isEmpty());
   // What is painted on it is seen, and is there when the demo is opened again.
   write(path, picture(QColor(40, 200, 40), "PNG"));
   QVERIFY(comes_true([&] { return shown().green() > 190; }));
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
   m_desk->trigger("openDemoPiece");
-  m_desk->space().viewing().show_reference(canvas().id);
+  m_desk->model().viewing().show_reference(canvas().id);
   QVERIFY(comes_true([&] { return shown().green() > 190; }));
 }
 

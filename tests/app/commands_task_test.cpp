@@ -20,9 +20,9 @@
 #include "io/container/piece_file.h"
 #include "io/exchange/exchange.h"
 #include "io/shelf/parcel.h"
-#include "model/mixing/paint_reading.h"
-#include "model/share/share_reading.h"
-#include "model/study/try_reading.h"
+#include "model/mixing/paint_model.h"
+#include "model/share/share_model.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
 
 #include <QApplication>
@@ -56,9 +56,9 @@ bool near_to(double got, double expected, double by = 1e-6) { return std::abs(go
 void forget_region(DeskTop& d) {
   Looking looking = d.session().looking;
   looking.region.reset();
-  d.space().viewing().look_at(looking);
+  d.model().viewing().look_at(looking);
 }
-SetWork& work(DeskTop& d) { return d.space().set_work(); }
+SetWork& work(DeskTop& d) { return d.model().set_work(); }
 const List<Family>& families(DeskTop& d) { return current_set(d.piece())->families; }
 const Swatch& swatch(DeskTop& d, std::size_t family, std::size_t i) {
   return families(d)[family].swatches[i];
@@ -73,33 +73,33 @@ Command desk_row(const char* name, const char* key, Desk desk) {
 }
 Command look_row(const char* name, PhotoLook look) {
   return {name, "", Desk::Observe, [look](DeskTop& d, const Trigger& run) {
-            d.space().viewing().show_look(look == PhotoLook::Color ? PhotoLook::Value : PhotoLook::Color);
+            d.model().viewing().show_look(look == PhotoLook::Color ? PhotoLook::Value : PhotoLook::Color);
             run();
             return d.session().looking.look == look;
           }};
 }
 Command view_row(const char* name, SetView view) {
   return {name, "", Desk::Grade, [view](DeskTop& d, const Trigger& run) {
-            d.space().viewing().show_set_view(view == SetView::List ? SetView::Staff : SetView::List);
+            d.model().viewing().show_set_view(view == SetView::List ? SetView::Staff : SetView::List);
             run();
             return d.session().set_view == view;
           }};
 }
-Command eyes_row(const char* name, const char* keys, Eyes::Kind eyes) {
-  return {name, keys, Desk::Pick, [eyes](DeskTop& d, const Trigger& run) {
+Command eyes_row(const char* name, const char* keys, ColorVision::Kind vision) {
+  return {name, keys, Desk::Pick, [vision](DeskTop& d, const Trigger& run) {
             run();
-            const bool on = d.session().eyes == eyes;
+            const bool on = d.session().vision == vision;
             run();
-            return on && d.session().eyes == Eyes::Usual;
+            return on && d.session().vision == ColorVision::Normal;
           }};
 }
 /// The kind that is looked with stays.
 Command severity_row(const char* name, double severity) {
   return {name, "", Desk::Pick, [severity](DeskTop& d, const Trigger& run) {
-            d.space().viewing().look_with({Eyes::Deutan, severity < 1 ? 1 : 0.5});
+            d.model().viewing().look_with({ColorVision::Deutan, severity < 1 ? 1 : 0.5});
             run();
-            const bool on = d.session().eyes == Eyes(Eyes::Deutan, severity);
-            d.space().viewing().look_with(Eyes());
+            const bool on = d.session().vision == ColorVision(ColorVision::Deutan, severity);
+            d.model().viewing().look_with(ColorVision());
             return on;
           }};
 }
@@ -151,11 +151,11 @@ Command turn_row(const char* name, double by) {
 /// Of three areas, one goes from a place to another.
 Command area_move_row(const char* name, std::size_t from, std::size_t to) {
   return {name, "", Desk::Limit, [from, to](DeskTop& d, const Trigger& run) {
-            d.space().store().apply("areas", [](Piece p) {
+            d.model().store().apply("areas", [](Piece p) {
               auto out = with_area_added(std::move(p), {AreaMode::Adds, Ellipse{{0.1, 0.2}, 0.3, 0.2, 0}});
               return with_area_added(std::move(out).value(), {AreaMode::Cuts, RingSector{0, 90, 0.5, 1}});
             });
-            d.space().masking().select_area(from);
+            d.model().masking().select_area(from);
             const Area moved = d.piece().mask->areas[from];
             run();
             return d.piece().mask->areas[to] == moved && d.session().area == to;
@@ -172,7 +172,7 @@ Command tool_row(const char* name, MaskHands::Tool tool) {
 }
 Command nudge_row(const char* name, double saturation, double value) {
   return {name, "", Desk::Pick, [=](DeskTop& d, const Trigger& run) {
-            d.space().picking().take_up(*parse_color("#98573f"));
+            d.model().picking().take_up(*parse_color("#98573f"));
             const WheelPoint before = d.session().at.at;
             run();
             return near_to(d.session().at.at.r, before.r + saturation) &&
@@ -181,10 +181,10 @@ Command nudge_row(const char* name, double saturation, double value) {
 }
 Command hues_row(const char* name, int hues) {
   return {name, "", Desk::Pick, [hues](DeskTop& d, const Trigger& run) {
-            d.space().picking().cut_into_steps({hues ? 0 : 6, 4, 0});
+            d.model().picking().cut_into_steps({hues ? 0 : 6, 4, 0});
             run();
-            const bool cut = d.space().steps() == Steps{hues, 4, 0};
-            d.space().picking().cut_into_steps({});
+            const bool cut = d.model().steps() == Steps{hues, 4, 0};
+            d.model().picking().cut_into_steps({});
             return cut;
           }};
 }
@@ -202,7 +202,7 @@ Command try_row(const char* name, TryWay way) {
   return {name, "", Desk::Try, [way](DeskTop& d, const Trigger& run) {
             Trying other = d.session().trying;
             other.way = way == TryWay::Photo ? TryWay::Check : TryWay::Photo;
-            d.space().viewing().try_on(other);
+            d.model().viewing().try_on(other);
             run();
             return d.session().trying.way == way;
           }};
@@ -226,7 +226,7 @@ Command sheet_row(const char* name, const char* file_name, const char* begins) {
 Command sort_row(const char* name, SortBy by) {
   return {name, "", Desk::Grade, [by](DeskTop& d, const Trigger& run) {
             for (const std::size_t f : {0u, 2u})
-              d.space().store().apply("t", [&](Piece p) {
+              d.model().store().apply("t", [&](Piece p) {
                 return with_swatches_moved(std::move(p), {swatch(d, f, 0).id}, families(d)[f].id, 3);
               });
             const Piece before = d.piece();
@@ -256,7 +256,7 @@ std::vector<Command> all_commands() {
          const QTemporaryDir folder;
          d.dialogs.save_path = folder.filePath("a.zonachrom");
          d.trigger("saveAs");
-         d.space().store().apply("t", [](Piece p) { return with_title(std::move(p), "changed"); });
+         d.model().store().apply("t", [](Piece p) { return with_title(std::move(p), "changed"); });
          run();
          return open_document(d.dialogs.save_path.toStdString())->piece.title == "changed";
        }},
@@ -287,7 +287,7 @@ std::vector<Command> all_commands() {
          d.dialogs.set_path = QStringLiteral(DEMO_PHOTOS "/../palettes/forge-study.csv");
          run();
          const bool offered = comes_true([&] { return d.session().set_view == SetView::Import; });
-         d.space().viewing().show_set_view(SetView::Staff);
+         d.model().viewing().show_set_view(SetView::Staff);
          return offered;
        }},
       {"packParcel", "Ctrl+Shift+E", Desk::Grade,
@@ -309,13 +309,13 @@ std::vector<Command> all_commands() {
       {"undo", "Ctrl+Z", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          const Piece before = d.piece();
-         d.space().laying().lay_current();
+         d.model().laying().lay_current();
          run();
          return d.piece() == before;
        }},
       {"redo", "Ctrl+Shift+Z", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().laying().lay_current();
+         d.model().laying().lay_current();
          const Piece after = d.piece();
          d.trigger("undo");
          run();
@@ -323,7 +323,7 @@ std::vector<Command> all_commands() {
        }},
       {"copyColorAsHex", "Ctrl+Shift+C", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().picking().take_up(*parse_color("#98573f"));
+         d.model().picking().take_up(*parse_color("#98573f"));
          run();
          return QApplication::clipboard()->text() == "#98573f";
        }},
@@ -336,8 +336,8 @@ std::vector<Command> all_commands() {
        }},
       {"addCurrentColorToSet", "Ctrl+L", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().picking().take_up(*parse_color("#123457"));
-         d.space().laying().select_family(families(d)[1].id);
+         d.model().picking().take_up(*parse_color("#123457"));
+         d.model().laying().select_family(families(d)[1].id);
          run();
          return hex_of(families(d)[1].swatches.back().color) == "#123457";
        }},
@@ -356,8 +356,8 @@ std::vector<Command> all_commands() {
        }},
       {"goBackToPreviousColor", "Ctrl+B", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().picking().take_up(*parse_color("#101010"));
-         d.space().picking().take_up(*parse_color("#fafafa"));
+         d.model().picking().take_up(*parse_color("#101010"));
+         d.model().picking().take_up(*parse_color("#fafafa"));
          run();
          return hex_of(d.session().color()) == "#101010" && hex_of(d.session().before) == "#fafafa";
        }},
@@ -365,10 +365,10 @@ std::vector<Command> all_commands() {
       desk_row("desk.2", "Ctrl+2", Desk::Limit),
       desk_row("desk.3", "Ctrl+3", Desk::Pick),
       desk_row("desk.4", "Ctrl+4", Desk::Grade),
-      eyes_row("valuesOnly", "Ctrl+G", Eyes::Values),
-      eyes_row("protanopia", "", Eyes::Protan),
-      eyes_row("deuteranopia", "", Eyes::Deutan),
-      eyes_row("tritanopia", "", Eyes::Tritan),
+      eyes_row("valuesOnly", "Ctrl+G", ColorVision::Values),
+      eyes_row("protanopia", "", ColorVision::Protan),
+      eyes_row("deuteranopia", "", ColorVision::Deutan),
+      eyes_row("tritanopia", "", ColorVision::Tritan),
       severity_row("severity.25", 0.25),
       severity_row("severity.50", 0.5),
       severity_row("severity.75", 0.75),
@@ -436,7 +436,7 @@ std::vector<Command> all_commands() {
          const double before = photo.zoom();
          Looking looking = d.session().looking;
          looking.region = PixelRect{100, 100, 200, 150};
-         d.space().viewing().look_at(looking);
+         d.model().viewing().look_at(looking);
          run();
          const bool larger = photo.zoom() > 2 * before;
          d.trigger("showWholePhoto");
@@ -467,14 +467,14 @@ std::vector<Command> all_commands() {
       {"moveReferenceLeft", "", Desk::Observe,
        [](DeskTop& d, const Trigger& run) {
          const Id second = d.piece().references[1].id;
-         d.space().viewing().show_reference(second);
+         d.model().viewing().show_reference(second);
          run();
          return d.piece().references[0].id == second;
        }},
       {"moveReferenceRight", "", Desk::Observe,
        [](DeskTop& d, const Trigger& run) {
          const Id second = d.piece().references[1].id;
-         d.space().viewing().show_reference(second);
+         d.model().viewing().show_reference(second);
          run();
          return d.piece().references[2].id == second;
        }},
@@ -527,10 +527,10 @@ std::vector<Command> all_commands() {
        }},
       {"removeArea", "", Desk::Limit,
        [](DeskTop& d, const Trigger& run) {
-         d.space().store().apply("t", [](Piece p) {
+         d.model().store().apply("t", [](Piece p) {
            return with_area_added(std::move(p), {AreaMode::Adds, RingSector{}});
          });
-         d.space().masking().select_area(1);
+         d.model().masking().select_area(1);
          run();
          return d.piece().mask->areas.size() == 1 &&
                 std::holds_alternative<Polygon>(d.piece().mask->areas[0].shape);
@@ -564,23 +564,23 @@ std::vector<Command> all_commands() {
        }},
       {"pinRelation", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().picking().take_up(*parse_color("#98573f"));
+         d.model().picking().take_up(*parse_color("#98573f"));
          const WheelPoint place = d.session().at.at;
          run();
-         d.space().picking().take_up(*parse_color("#3d477f"));
-         const bool fixed = d.space().picking().members()[0].at == place;
+         d.model().picking().take_up(*parse_color("#3d477f"));
+         const bool fixed = d.model().picking().members()[0].at == place;
          run();
-         return fixed && d.space().picking().members()[0].at == d.session().at.at;
+         return fixed && d.model().picking().members()[0].at == d.session().at.at;
        }},
       {"addRelation", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         const std::size_t before = families(d).size(), members = d.space().picking().members().size();
+         const std::size_t before = families(d).size(), members = d.model().picking().members().size();
          run();
          return families(d).size() == before + 1 && families(d).back().swatches.size() == members;
        }},
       {"mixCurrentColor", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().picking().mix_by_hand({});
+         d.model().picking().mix_by_hand({});
          for (int i = 0; i < 5; ++i) run();
          return d.session().mixing.corners.size() == 4 &&
                 d.session().mixing.corners[3].color == d.session().color() &&
@@ -601,10 +601,10 @@ std::vector<Command> all_commands() {
        }},
       {"makeReachMask", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.space().store().apply("t", [](Piece p) { return with_paints(std::move(p), {}); });
+         d.model().store().apply("t", [](Piece p) { return with_paints(std::move(p), {}); });
          run();
          if (!d.notice().contains("Put at least one paint on the palette")) return false;
-         d.space().store().apply("t", [](Piece p) -> Result<Piece> {
+         d.model().store().apply("t", [](Piece p) -> Result<Piece> {
            for (const char* paint : {"yellow earth", "iron-oxide red"}) {
              auto next = with_paint(std::move(p), paint, {}, paint);
              if (!next) return next;
@@ -613,7 +613,7 @@ std::vector<Command> all_commands() {
            return p;
          });
          const auto before = d.piece().mask;
-         return comes_true([&] { return d.space().paints().reach_is_current(); }) &&
+         return comes_true([&] { return d.model().paints().reach_is_current(); }) &&
                 (run(), d.piece().mask != before && d.piece().mask->name.find("paints") != std::string::npos);
        }},
       {"keepReference", "K", Desk::Pick,
@@ -650,10 +650,10 @@ std::vector<Command> all_commands() {
       {"copyEveryPick", "Ctrl+H", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          run();
-         d.space().picking().take_up({0.2, 0.4, 0.6});
+         d.model().picking().take_up({0.2, 0.4, 0.6});
          const bool handed = QGuiApplication::clipboard()->text() == "#336699";
          run();
-         return handed && !d.program.hand_over.on();
+         return handed && !d.program.copy_on_pick.on();
        }},
       {"chooseCopyForm", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
@@ -681,7 +681,7 @@ std::vector<Command> all_commands() {
       {"stopFollowingFile", "", Desk::Observe,
        [](DeskTop& d, const Trigger& run) {
          const Id shown = d.session().reference;
-         d.space().store().apply("tie", [shown](Piece p) {
+         d.model().store().apply("tie", [shown](Piece p) {
            return with_reference_following(std::move(p), shown, "/canvas.png");
          });
          run();
@@ -800,7 +800,7 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          const Id id = swatch(d, 1, 2).id;
          work(d).select({id});
-         d.space().picking().take_up(*parse_color("#aabb11"));
+         d.model().picking().take_up(*parse_color("#aabb11"));
          run();
          return hex_of(find_swatch(d.piece(), id)->color) == "#aabb11";
        }},
@@ -829,7 +829,7 @@ std::vector<Command> all_commands() {
        }},
       {"spaceFamilyEvenly", "", Desk::Grade,
        [](DeskTop& d, const Trigger& run) {
-         d.space().laying().select_family(families(d)[2].id);
+         d.model().laying().select_family(families(d)[2].id);
          run();
          const auto& list = families(d)[2].swatches;
          return near_to(value_of(list[0].color) - value_of(list[1].color),
@@ -866,14 +866,14 @@ std::vector<Command> all_commands() {
       {"selectUnusedSwatches", "", Desk::Try,
        [](DeskTop& d, const Trigger& run) {
          run();
-         const auto& uses = d.space().tries().uses();
+         const auto& uses = d.model().tries().uses();
          return std::ranges::all_of(uses, [&](const auto& use) {
            return d.session().selection.has(use.first) == (use.second == 0);
          });
        }},
       {"removeUnusedSwatches", "", Desk::Try,
        [](DeskTop& d, const Trigger& run) {
-         const auto before = d.space().tries().uses();
+         const auto before = d.model().tries().uses();
          run();
          return std::ranges::all_of(before, [&](const auto& use) {
            return (find_swatch(d.piece(), use.first) != nullptr) == (use.second > 0);
@@ -882,7 +882,7 @@ std::vector<Command> all_commands() {
       {"markUsedSwatches", "", Desk::Try,
        [](DeskTop& d, const Trigger& run) {
          run();
-         const auto& uses = d.space().tries().uses();
+         const auto& uses = d.model().tries().uses();
          return std::ranges::all_of(uses, [&](const auto& use) {
            return find_swatch(d.piece(), use.first)->used == (use.second > 0);
          });
@@ -891,7 +891,7 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          const QTemporaryDir folder;
          d.dialogs.export_path = folder.filePath("pairs.csv");
-         d.space().viewing().try_on({}); // The photo has no pairs.
+         d.model().viewing().try_on({}); // The photo has no pairs.
          run();
          QFile table(d.dialogs.export_path);
          return table.open(QIODevice::ReadOnly) &&
@@ -936,11 +936,11 @@ std::vector<Command> all_commands() {
          Sharing sharing = d.session().sharing;
          sharing.files.formats = {"hex"};
          sharing.files.folder.clear();
-         d.space().viewing().share(sharing);
+         d.model().viewing().share(sharing);
          run();
          const bool written = QDir(folder.path()).entryList(QDir::Files).size() == 1;
          sharing.files.folder.clear();
-         d.space().viewing().share(sharing);
+         d.model().viewing().share(sharing);
          return written && d.notice().contains("Wrote 1 of 1");
        }},
       {"importLines", "", Desk::Share,
@@ -970,8 +970,8 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          d.dialogs.set_path = QStringLiteral("/usr/share/color/icc/ghostscript/default_cmyk.icc");
          run();
-         return d.notice().contains("to the shelf") && d.space().press().chosen() &&
-                d.space().press().chosen()->name().find("SWOP") != std::string::npos;
+         return d.notice().contains("to the shelf") && d.model().press().chosen() &&
+                d.model().press().chosen()->name().find("SWOP") != std::string::npos;
        }},
       {"showAsPrinted", "", Desk::Share,
        [](DeskTop& d, const Trigger& run) {
@@ -1063,11 +1063,11 @@ private slots:
       listed.insert(command.name);
       if (command.at == Desk::Pick && std::string(command.name) == "newPiece") desk = demo_at(Desk::Pick);
       DeskTop& d = *desk;
-      QUndoStack& stack = d.space().store().stack();
-      d.space().viewing().show_desk(command.at);
-      d.space().viewing().show_set_view(SetView::Staff);
+      QUndoStack& stack = d.model().store().stack();
+      d.model().viewing().show_desk(command.at);
+      d.model().viewing().show_set_view(SetView::Staff);
       work(d).select({});
-      if (!d.piece().references.empty()) d.space().viewing().show_reference(d.piece().references[0].id);
+      if (!d.piece().references.empty()) d.model().viewing().show_reference(d.piece().references[0].id);
       if (command.at == Desk::Observe) QVERIFY(d.photo_shown());
       QCoreApplication::processEvents();
       auto* action = d.window.findChild<QAction*>(QLatin1String(command.name));
@@ -1117,27 +1117,27 @@ private slots:
       return [&d, name, x] { return near_to(d.part<NumberField>(name).value(), x); };
     };
     // On every desk: the place of the color, and its readout.
-    d.space().picking().take_up(*parse_color("#98573f"));
+    d.model().picking().take_up(*parse_color("#98573f"));
     QVERIFY(type("place.value", "55", [&] { return near_to(d.session().at.at.v, 55, 1e-3); }));
     QVERIFY(type("place.hue", "200",
                  [&] { return near_to(d.session().at.at.a, 200, 1e-3) || d.session().at.at.a > 0; }));
     QVERIFY(type("place.saturation", "12",
                  [&] { return near_to(d.session().at.at.r, 0.12, 1e-3) || d.session().at.at.r > 0; }));
-    d.space().store().apply("t", [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
+    d.model().store().apply("t", [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
     QVERIFY(type("place.hue", "200", [&] { return near_to(d.session().at.at.a, 200, 1e-3); }));
     QVERIFY(type("place.saturation", "12", [&] { return near_to(d.session().at.at.r, 0.12, 1e-3); }));
     QVERIFY(type("readout.0.0", "120", [&] { return rounded_8bit(d.session().color()).r == 120; }));
     QVERIFY(type("readout.0.1", "90", [&] { return rounded_8bit(d.session().color()).g == 90; }));
     QVERIFY(type("readout.0.2", "60", [&] { return rounded_8bit(d.session().color()).b == 60; }));
-    QVERIFY(type("steps.hue", "12", [&] { return d.space().steps().hues == 12; }));
-    QVERIFY(type("steps.saturation", "5", [&] { return d.space().steps().saturations == 5; }));
-    QVERIFY(type("steps.value", "9", [&] { return d.space().steps() == Steps{12, 5, 9}; }));
+    QVERIFY(type("steps.hue", "12", [&] { return d.model().steps().hues == 12; }));
+    QVERIFY(type("steps.saturation", "5", [&] { return d.model().steps().saturations == 5; }));
+    QVERIFY(type("steps.value", "9", [&] { return d.model().steps() == Steps{12, 5, 9}; }));
     for (const char* name : {"steps.hue", "steps.saturation", "steps.value"})
       QVERIFY(type(name, "off", [] { return true; }));
-    QVERIFY(d.space().steps().off());
-    d.part<QAbstractButton>("page.string").click();
-    d.part<QAbstractButton>("showString").click();
-    QVERIFY(type("stringSteps", "7", [&] { return d.session().string.size() == 7; }));
+    QVERIFY(d.model().steps().off());
+    d.part<QAbstractButton>("page.ramp").click();
+    d.part<QAbstractButton>("showRamp").click();
+    QVERIFY(type("rampSteps", "7", [&] { return d.session().ramp.size() == 7; }));
     d.part<QAbstractButton>("page.mixing").click();
     for (std::size_t i = 0; i < kMostCorners; ++i)
       QVERIFY(type(qPrintable(QStringLiteral("mix.strength.%1").arg(i)), "3",
@@ -1150,11 +1150,11 @@ private slots:
     QVERIFY(type("paints.share", "80", shows("paints.share", 80)));
     QVERIFY(type("paints.within", "5", shows("paints.within", 5)));
 
-    d.space().viewing().show_desk(Desk::Observe);
+    d.model().viewing().show_desk(Desk::Observe);
     QVERIFY(d.photo_shown());
-    d.space().viewing().show_look(PhotoLook::Flat);
+    d.model().viewing().show_look(PhotoLook::Flat);
     QVERIFY(type("flatTones", "4", [&] { return d.session().looking.tones == 4; }));
-    d.space().viewing().show_look(PhotoLook::Steps);
+    d.model().viewing().show_look(PhotoLook::Steps);
     QVERIFY(type("toneSteps", "6", [&] { return d.session().looking.steps == 6; }));
     for (const char* name : {"count.light", "count.middle", "count.dark"})
       QVERIFY(type(name, "2", shows(name, 2)));
@@ -1162,12 +1162,12 @@ private slots:
     QVERIFY(type("leastDifference", "9", shows("leastDifference", 9)));
     QVERIFY(type("accents", "0", shows("accents", 0)));
     d.part<QPushButton>("takeColors").click();
-    QVERIFY(comes_true([&] { return d.session().harvest.colors.size() == 6; }));
-    for (const auto& c : d.session().harvest.colors)
-      for (const auto& other : d.session().harvest.colors)
+    QVERIFY(comes_true([&] { return d.session().extracted.colors.size() == 6; }));
+    for (const auto& c : d.session().extracted.colors)
+      for (const auto& other : d.session().extracted.colors)
         QVERIFY(&c == &other || contrast_of(c.color, other.color).difference >= 9);
 
-    d.space().viewing().show_desk(Desk::Limit);
+    d.model().viewing().show_desk(Desk::Limit);
     QVERIFY(type("patternBase", "70", shows("patternBase", 70)));
     QVERIFY(type("patternSpread", "25", shows("patternSpread", 25)));
     d.part<QAbstractButton>("pattern.complement").click();
@@ -1180,10 +1180,10 @@ private slots:
          {{"area.0", 80}, {"area.1", 30}, {"area.2", 40}, {"area.3", 15}, {"area.4", 77}}},
         {RingSector{10, 50, 0.2, 0.6}, {{"area.0", 80}, {"area.1", 66}, {"area.2", 11}, {"area.3", 99}}}};
     for (const auto& [shape, numbers] : shapes) {
-      d.space().store().apply("t", [shape = shape](Piece p) -> Result<Piece> {
+      d.model().store().apply("t", [shape = shape](Piece p) -> Result<Piece> {
         return with_mask(std::move(p), Mask{"m", {{AreaMode::Adds, shape}}, 0, {}});
       });
-      d.space().masking().select_area(0);
+      d.model().masking().select_area(0);
       QCoreApplication::processEvents();
       for (const auto& [name, x] : numbers) {
         const Mask before = *d.piece().mask;
@@ -1196,7 +1196,7 @@ private slots:
     QVERIFY(type("fitHold", "60", shows("fitHold", 60)));
     QVERIFY(type("fitPoints", "4", shows("fitPoints", 4)));
 
-    d.space().viewing().show_desk(Desk::Grade);
+    d.model().viewing().show_desk(Desk::Grade);
     QCoreApplication::processEvents();
     const auto& a = work(d).adjustment();
     QVERIFY(type("adjustTurn", "20", [&] { return a.turn == 20; }));
@@ -1219,16 +1219,16 @@ private slots:
     QVERIFY(type("ruleOutside", "2.5", [&] { return g.outside == 2.5; }));
     QVERIFY(type("ruleSteps", "7", [&] { return g.value_steps == 7; }));
 
-    d.space().viewing().show_desk(Desk::Try);
+    d.model().viewing().show_desk(Desk::Try);
     const auto& t = d.session().trying;
     d.part<QAbstractButton>("try.byAreas").click();
-    const auto& cut = [&]() -> const AreaSpec& { return d.space().tries().study().cut; };
+    const auto& cut = [&]() -> const AreaSpec& { return d.model().tries().study().cut; };
     QVERIFY(type("try.areas", "77", [&] { return cut().count == 77; }));
     QVERIFY(type("try.smoothing", "0.4", [&] { return cut().smoothing == 0.4; }));
     QVERIFY(type("try.smallest", "0.5", [&] { return cut().smallest == 0.5; }));
-    d.part<QAbstractButton>("try.lacks").click();
-    QVERIFY(type("lacks.most", "9", [&] { return d.space().tries().most_lacks() == 9; }));
-    QVERIFY(type("lacks.apart", "8", [&] { return t.far == 8; }));
+    d.part<QAbstractButton>("try.missing").click();
+    QVERIFY(type("missing.most", "9", [&] { return d.model().tries().most_missing() == 9; }));
+    QVERIFY(type("missing.apart", "8", [&] { return t.far == 8; }));
     d.part<QAbstractButton>("try.follow").click();
     QVERIFY(type("try.softness", "0.1", [&] { return t.softness == 0.1; }));
     d.part<QAbstractButton>("try.check").click();
@@ -1236,7 +1236,7 @@ private slots:
     d.part<QAbstractButton>("try.light").click();
     QVERIFY(type("light.strength", "40", [&] { return t.light.strength == 0.4; }));
     QVERIFY(type("light.stops", "1.5", [&] { return t.light.stops == 1.5; }));
-    QVERIFY(type("light.air", "25", [&] { return t.light.amount == 0.25; }));
+    QVERIFY(type("light.haze", "25", [&] { return t.light.amount == 0.25; }));
     d.part<QAbstractButton>("try.change").click();
     QVERIFY(type("tryAdjustTurn", "20", [&] { return a.turn == 20; }));
     QVERIFY(type("tryAdjustSaturation", "0.5", [&] { return a.saturation == 0.5; }));
@@ -1245,9 +1245,9 @@ private slots:
     QVERIFY(type("tryAdjustPivot", "30", [&] { return a.pivot == 30; }));
     QVERIFY(type("tryAdjustTint", "0.3", [&] { return a.tint_share == 0.3; }));
     d.part<QPushButton>("tryAdjustReset").click();
-    d.space().viewing().show_desk(Desk::Grade);
+    d.model().viewing().show_desk(Desk::Grade);
 
-    d.space().viewing().show_desk(Desk::Share);
+    d.model().viewing().show_desk(Desk::Share);
     const auto& sharing = d.session().sharing;
     QVERIFY(type("sheet.margin", "20", [&] { return sharing.sheet.margin == 20; }));
     QVERIFY(type("sheet.value", "40", [&] { return sharing.sheet.wheel_value == 40; }));
@@ -1258,7 +1258,7 @@ private slots:
     QVERIFY(type("plan.size", "512", [&] { return sharing.plan.size == 512; }));
     d.part<QAbstractButton>("plan.many").click();
     QVERIFY(type("plan.row", "7", [&] { return sharing.plan.row == 7; }));
-    d.space().viewing().show_desk(Desk::Grade);
+    d.model().viewing().show_desk(Desk::Grade);
 
     work(d).select({swatch(d, 1, 0).id, swatch(d, 1, 4).id});
     QVERIFY(type("betweenCount", "5", shows("betweenCount", 5)));

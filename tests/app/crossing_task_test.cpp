@@ -7,7 +7,7 @@
 #include "desk.h"
 #include "io/container/piece_file.h"
 #include "model/journal/journal.h"
-#include "model/study/try_reading.h"
+#include "model/study/try_model.h"
 
 #include <QAbstractItemView>
 #include <QApplication>
@@ -100,8 +100,8 @@ private:
   QString b() { return path("b.zonachrom"); }
   DeskTop& desk() { return *m_desk; }
   QWidget& at(const char* part, Desk shown) {
-    desk().space().viewing().show_desk(shown);
-    if (shown == Desk::Grade) desk().space().viewing().show_set_view(SetView::Staff);
+    desk().model().viewing().show_desk(shown);
+    if (shown == Desk::Grade) desk().model().viewing().show_set_view(SetView::Staff);
     QCoreApplication::processEvents();
     return desk().part<QWidget>(part);
   }
@@ -135,7 +135,7 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   };
   const auto name_at = [this](const char* part, Desk shown, SetView view) -> QWidget& {
     QWidget& out = at(part, shown);
-    if (shown == Desk::Grade) desk().space().viewing().show_set_view(view);
+    if (shown == Desk::Grade) desk().model().viewing().show_set_view(view);
     QCoreApplication::processEvents();
     return out;
   };
@@ -177,7 +177,7 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   };
   out["a swatch named on the staff"] = [=, this] {
     QWidget& staff = at("staff", Desk::Grade);
-    desk().space().laying().select_swatch(current_set(desk().piece())->families[0].swatches[0].id);
+    desk().model().laying().select_swatch(current_set(desk().piece())->families[0].swatches[0].id);
     staff.setFocus();
     QTest::keyClick(&staff, Qt::Key_F2);
     QTest::keyClicks(&desk().part<QWidget>("nameEditor"), "late");
@@ -188,7 +188,7 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   };
   out["a swatch named in its row"] = [=, this] {
     QWidget& rows = name_at("rows", Desk::Grade, SetView::Rows);
-    desk().space().laying().select_swatch(current_set(desk().piece())->families[0].swatches[0].id);
+    desk().model().laying().select_swatch(current_set(desk().piece())->families[0].swatches[0].id);
     rows.setFocus();
     QTest::keyClick(&rows, Qt::Key_F2);
     QTest::keyClicks(&desk().part<QWidget>("rowNameEditor"), "late");
@@ -253,8 +253,8 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
     return pull(w, center(w), center(w) + QPointF(50, 40));
   };
   out["the filled well"] = [=, this] {
-    desk().space().picking().choose_filling_well(3);
-    return [this] { desk().space().picking().take_up({0.9, 0.9, 0.1}); };
+    desk().model().picking().choose_filling_well(3);
+    return [this] { desk().model().picking().take_up({0.9, 0.9, 0.1}); };
   };
   out["a parcel's words"] = [=, this] {
     at("staff", Desk::Share);
@@ -290,8 +290,8 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   };
   out["areas being cut"] = [=, this] {
     at("tryPicture", Desk::Try);
-    desk().space().tries().change_study("areas", [](Study& s) { s.by_areas = true; });
-    static_cast<void>(desk().space().tries().areas());
+    desk().model().tries().change_study("areas", [](Study& s) { s.by_areas = true; });
+    static_cast<void>(desk().model().tries().areas());
     return nothing;
   };
   return out;
@@ -318,10 +318,10 @@ void CrossingTask::nothing_begun_reaches_the_next_piece() {
                           .arg(other.has(Part::Geometry))
                           .arg(other.has(Part::References))
                           .arg(other.has(Part::Sets))));
-  QVERIFY(!desk().space().store().edited());
+  QVERIFY(!desk().model().store().edited());
   if (what != "the filled well") QCOMPARE(desk().session().color(), expected->at_hand.current);
   QCOMPARE(desk().session().at_hand.wells, expected->at_hand.wells);
-  QVERIFY(desk().session().harvest.colors.empty());
+  QVERIFY(desk().session().extracted.colors.empty());
   QVERIFY(desk().session().set_view != SetView::Import);
   QVERIFY(!desk().session().looking.region);
   QVERIFY(!desk().part<QLineEdit>("title").text().contains("late"));
@@ -351,7 +351,7 @@ void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in() {
   dialogs.photo_paths = {QStringLiteral(DEMO_PHOTOS "/noon.jpg")};
   dialogs.folder_path = path("");
   dialogs.open_path = a();
-  desk().space().viewing().show_desk(Desk::Share);
+  desk().model().viewing().show_desk(Desk::Share);
   bool came = false;
   dialogs.while_asked = [&] { came = desk().documents().open(b()); };
   if (auto* action = desk().window.findChild<QAction*>(asking))
@@ -362,7 +362,7 @@ void CrossingTask::an_answer_belongs_to_the_piece_it_was_asked_in() {
   QVERIFY(came);
   QTest::qWait(250);
   QVERIFY(desk().piece() == expected->piece);
-  QVERIFY(!desk().space().store().edited());
+  QVERIFY(!desk().model().store().edited());
   QCOMPARE(desk().program.documents.path(), b());
   QVERIFY(desk().session().set_view != SetView::Import);
   QVERIFY(desk().session().sharing.files.folder.empty());
@@ -397,7 +397,7 @@ void CrossingTask::other_programs_wait_for_free_hands() {
 /// On every desk and page, in tips and in questions.
 void CrossingTask::names_are_never_markup() {
   const std::string markup = "<h1>Saved.</h1><img src='" DEMO_PHOTOS "/noon.jpg'>";
-  const auto step = [this](const auto& edit) { return desk().space().store().apply("Rename", edit); };
+  const auto step = [this](const auto& edit) { return desk().model().store().apply("Rename", edit); };
   const Piece p = desk().piece();
   QVERIFY(step([&](Piece x) { return with_title(std::move(x), markup); }));
   QVERIFY(step([&](Piece x) { return with_set_named(std::move(x), p.current_set, markup); }));
@@ -417,7 +417,7 @@ void CrossingTask::names_are_never_markup() {
     }
   };
   for (const auto& word : kDeskWords) {
-    desk().space().viewing().show_desk(word.value);
+    desk().model().viewing().show_desk(word.value);
     QCoreApplication::processEvents();
     for (auto* button : desk().window.findChildren<QAbstractButton*>()) {
       const QString name = button->objectName();
@@ -428,7 +428,7 @@ void CrossingTask::names_are_never_markup() {
       QCoreApplication::processEvents();
       look(desk().window);
     }
-    emit desk().space().notice(QString::fromStdString(markup));
+    emit desk().model().notice(QString::fromStdString(markup));
     look(desk().window);
   }
   QVERIFY(labels > 6);
@@ -465,10 +465,10 @@ void CrossingTask::names_are_never_markup() {
 /// F2 at the list edits the list, never a field that nobody sees.
 void CrossingTask::a_name_is_edited_where_it_is_seen() {
   at("staff", Desk::Grade);
-  desk().space().viewing().show_set_view(SetView::List);
+  desk().model().viewing().show_set_view(SetView::List);
   QCoreApplication::processEvents();
   const Id swatch = current_set(desk().piece())->families[0].swatches[1].id;
-  desk().space().laying().select_swatch(swatch);
+  desk().model().laying().select_swatch(swatch);
   desk().trigger("renameSwatchOrFamily");
   QVERIFY(!desk().part<QWidget>("nameEditor").isVisible());
   QWidget* editor = QApplication::focusWidget();
@@ -476,7 +476,7 @@ void CrossingTask::a_name_is_edited_where_it_is_seen() {
   QTest::keyClicks(editor, "renamed in the list");
   QTest::keyClick(editor, Qt::Key_Return);
   QVERIFY(comes_true([&] { return find_swatch(desk().piece(), swatch)->name == "renamed in the list"; }));
-  desk().space().viewing().show_desk(Desk::Share);
+  desk().model().viewing().show_desk(Desk::Share);
   QCoreApplication::processEvents();
   desk().trigger("renameSwatchOrFamily");
   QVERIFY(!desk().part<QWidget>("nameEditor").isVisible());
@@ -514,7 +514,7 @@ void CrossingTask::exports_of_another_piece_are_asked_about() {
   // Another piece has neither the folder nor the switch, and a set of the same name.
   QVERIFY(desk().documents().open(b()));
   QVERIFY(desk().session().sharing.files.folder.empty() && !desk().session().sharing.files.at_save);
-  QVERIFY(desk().space().store().apply("Rename", [](Piece p) {
+  QVERIFY(desk().model().store().apply("Rename", [](Piece p) {
     const Id id = p.current_set;
     return with_set_named(std::move(p), id, "A set");
   }));

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A painter's desk for tests: the real window on its own settings, dialogs answered in advance, hands that
+// A user's desk for tests: the real window on its own settings, dialogs answered in advance, hands that
 // press, drag and turn the wheel.
 #pragma once
 
+#include "app/accessibility/accessibility.h"
 #include "app/files/arrivals.h"
+#include "app/platform/dialogs.h"
 #include "app/program/program.h"
-#include "app/seams/dialogs.h"
-#include "app/spoken/spoken.h"
 #include "app/theme/theme.h"
 #include "app/window/notice_bar.h"
 #include "support/check.h"
@@ -120,10 +120,10 @@ struct DeskTop {
     window.resize(1280, 800);
     QCoreApplication::processEvents();
   }
-  [[nodiscard]] Workspace& space() { return program.space; }
+  [[nodiscard]] AppModel& model() { return program.model; }
   [[nodiscard]] Waited documents() { return {program.documents, program.job}; }
-  [[nodiscard]] const Piece& piece() { return space().piece(); }
-  [[nodiscard]] const Session& session() { return space().session(); }
+  [[nodiscard]] const Piece& piece() { return model().piece(); }
+  [[nodiscard]] const Session& session() { return model().session(); }
   [[nodiscard]] QString notice() { return window.notice().sentence(); }
   /// A copy of the demo piece with its photos decoded; what a test saves reaches no other test.
   bool open_demo() {
@@ -138,13 +138,13 @@ struct DeskTop {
   bool photos_decoded() {
     return comes_true([this] {
       for (const auto& r : piece().references)
-        if (space().photos().state_of(r).loading) return false;
+        if (model().photos().state_of(r).loading) return false;
       return true;
     });
   }
   /// For versions of a test's own.
   bool open_demo_without_versions() {
-    return open_demo() && space().store().apply("Forget versions", [](Piece p) -> Result<Piece> {
+    return open_demo() && model().store().apply("Forget versions", [](Piece p) -> Result<Piece> {
       p.sets.change(0).versions.clear();
       return p;
     });
@@ -154,7 +154,7 @@ struct DeskTop {
     return comes_true([this] {
       const Reference* shown = find_reference(piece(), session().reference);
       if (!shown) return false;
-      const PhotoState state = space().photos().state_of(*shown);
+      const PhotoState state = model().photos().state_of(*shown);
       return state.photo && !state.loading;
     });
   }
@@ -189,8 +189,8 @@ struct DeskTop {
 /// A new piece at a desk.
 [[nodiscard]] inline std::unique_ptr<DeskTop> new_piece_at(Desk desk) {
   auto out = std::make_unique<DeskTop>();
-  out->space().viewing().show_desk(desk);
-  if (desk == Desk::Grade) out->space().viewing().show_set_view(SetView::Staff);
+  out->model().viewing().show_desk(desk);
+  if (desk == Desk::Grade) out->model().viewing().show_set_view(SetView::Staff);
   QCoreApplication::processEvents();
   return out;
 }
@@ -260,7 +260,7 @@ inline void draw_with_pen(QWidget& w, const std::vector<QPointF>& places) {
   for (const QPointF& p : places) send(QEvent::TabletMove, p, Qt::LeftButton);
   send(QEvent::TabletRelease, places.back(), Qt::NoButton);
 }
-/// The color the painter sees at a place of the window's part.
+/// The color the user sees at a place of the window's part.
 inline QColor seen(QWidget& w, QPointF at) {
   const QImage shot = w.grab().toImage();
   return shot.pixelColor((at * shot.devicePixelRatio()).toPoint());

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Saving, opening, exporting; nothing is lost and nothing lies.
-#include "app/seams/end_requests.h"
+#include "app/platform/end_requests.h"
 #include "app/window/file_progress.h"
 #include "core/piece/edits.h"
 #include "desk.h"
@@ -97,10 +97,10 @@ private:
   }
   /// checkState of the whole document in one place.
   void check(bool edited, const char* words, int undo_steps) {
-    QCOMPARE(m_desk->space().store().edited(), edited);
+    QCOMPARE(m_desk->model().store().edited(), edited);
     QCOMPARE(m_desk->window.isWindowModified(), edited);
     QCOMPARE(state(), QLatin1String(words));
-    QCOMPARE(m_desk->space().store().stack().index(), undo_steps);
+    QCOMPARE(m_desk->model().store().stack().index(), undo_steps);
     QCOMPARE(m_desk->window.findChild<QAction*>("undo")->isEnabled(), undo_steps > 0);
     QVERIFY(m_desk->window.windowTitle().contains(QString::fromStdString(m_desk->piece().title)));
   }
@@ -127,29 +127,29 @@ void DocumentTask::a_whole_line_from_photo_to_saved_set() {
   QCOMPARE(m_desk->part<QLineEdit>("hex").text(), QStringLiteral("#c07030"));
   m_desk->trigger("desk.3");
   m_desk->part<QAbstractButton>("pattern.triad").click();
-  m_desk->space().picking().nudge_value(-10);
+  m_desk->model().picking().nudge_value(-10);
   m_desk->trigger("addCurrentColorToSet");
   m_desk->trigger("addCurrentColorToSet");
   save_as(path("plate"));
   const QString saved = path("plate.zonachrom");
   QVERIFY(QFile::exists(saved));
   const Piece piece = m_desk->piece();
-  const AtHand space = m_desk->space().at_hand();
+  const AtHand space = m_desk->model().at_hand();
   // Opened again from disk in another window it is the same in every field.
   DeskTop second;
   QVERIFY(second.documents().open(saved));
   QVERIFY(second.piece() == piece);
-  QVERIFY(second.space().at_hand() == space);
+  QVERIFY(second.model().at_hand() == space);
   QCOMPARE(second.session().color(), m_desk->session().color());
 }
 
 void DocumentTask::the_state_is_told_in_words() {
   check(false, "not saved", 0);
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   check(true, "not saved yet", 1);
   save_as(path("a.zonachrom"));
   check(false, "saved", 1);
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   check(true, "edited, not saved", 2);
   m_desk->trigger("undo");
   check(false, "saved", 1);
@@ -160,7 +160,7 @@ void DocumentTask::the_state_is_told_in_words() {
 }
 
 void DocumentTask::leaving_unsaved_work_asks() {
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   const Piece piece = m_desk->piece();
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
   m_desk->trigger("newPiece");
@@ -190,13 +190,13 @@ void DocumentTask::what_is_typed_is_saved_and_asked_about_data() {
 void DocumentTask::what_is_typed_is_saved_and_asked_about() {
   QFETCH(QString, field);
   save_as(path("plate.zonachrom"));
-  m_desk->space().viewing().show_desk(Desk::Grade);
-  m_desk->space().laying().lay_current();
+  m_desk->model().viewing().show_desk(Desk::Grade);
+  m_desk->model().laying().lay_current();
   m_desk->trigger("save");
   const auto type = [&](const char* words) {
     if (field == "card.words" && !m_desk->part<QWidget>("card").isVisible())
       m_desk->part<QAbstractButton>("openCard").click();
-    if (field == "list") m_desk->space().viewing().show_set_view(SetView::List);
+    if (field == "list") m_desk->model().viewing().show_set_view(SetView::List);
     QCoreApplication::processEvents();
     auto* target = &m_desk->part<QWidget>(qPrintable(field));
     target->setFocus();
@@ -231,10 +231,10 @@ void DocumentTask::what_is_typed_is_saved_and_asked_about() {
 
 void DocumentTask::work_during_a_slow_save_is_asked_about() {
   save_as(path("plate.zonachrom"));
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   m_desk->dialogs.unsaved_answers = {UnsavedAnswer::Save};
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
-  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
+  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->model().laying().lay_current(); });
   slow_disk = 400;
   m_desk->window.close();
   m_desk->wait_for_files();
@@ -242,14 +242,14 @@ void DocumentTask::work_during_a_slow_save_is_asked_about() {
   QVERIFY(!m_desk->window.isHidden());
   QCOMPARE(m_desk->dialogs.unsaved_questions, 2);
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), std::size_t{2});
-  QVERIFY(m_desk->space().store().edited());
+  QVERIFY(m_desk->model().store().edited());
 }
 
 void DocumentTask::the_open_file_opened_again_is_read_as_it_was_saved_last() {
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   save_as(path("plate.zonachrom"));
   m_desk->dialogs.unsaved = UnsavedAnswer::Save;
-  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
+  QTimer::singleShot(150, &m_desk->window, [this] { m_desk->model().laying().lay_current(); });
   slow_disk = 400;
   static_cast<void>(m_desk->documents().open(path("plate.zonachrom")));
   slow_disk = 0;
@@ -264,7 +264,7 @@ void DocumentTask::a_pipe_is_no_file() {
     QCOMPARE(mkfifo(path(name).toLocal8Bit().constData(), 0600), 0);
     m_desk->window.arrivals().open_files({path(name)});
     QVERIFY2(comes_true([&] { return m_desk->notice().contains("this is not a file"); }), name);
-    m_desk->space().notice("next");
+    m_desk->model().notice("next");
   }
 }
 
@@ -293,7 +293,7 @@ void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
   QVERIFY(m_desk->open_demo());
   const Piece whole = m_desk->piece();
   save_as(path("plate.zonachrom"));
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   m_desk->trigger("save"); // Now there is a version before.
   QByteArray bytes = read(path("plate.zonachrom"));
   const qsizetype photo =
@@ -316,7 +316,7 @@ void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
              qPrintable(m_desk->dialogs.damage));
     if (answer == DamagedAnswer::Neither) continue;
     // As a piece without a file: neither the damaged one nor the one before can be overwritten by Ctrl+S.
-    QVERIFY(m_desk->program.documents.path().isEmpty() && m_desk->space().store().edited());
+    QVERIFY(m_desk->program.documents.path().isEmpty() && m_desk->model().store().edited());
     const bool before = answer == DamagedAnswer::Before;
     QCOMPARE(m_desk->piece().references.size(), whole.references.size() - (before ? 0 : 1));
     QCOMPARE(swatch_count(*current_set(m_desk->piece())),
@@ -328,8 +328,8 @@ void DocumentTask::of_a_damaged_file_the_rest_is_offered() {
   m_desk->dialogs.unsaved = UnsavedAnswer::Cancel;
   m_desk->dialogs.damaged = DamagedAnswer::Rest;
   const int asked = m_desk->dialogs.unsaved_questions;
-  QTimer::singleShot(60, &m_desk->window, [this] { m_desk->space().laying().lay_current(); });
-  QVERIFY(!m_desk->space().store().edited());
+  QTimer::singleShot(60, &m_desk->window, [this] { m_desk->model().laying().lay_current(); });
+  QVERIFY(!m_desk->model().store().edited());
   slow_disk = 40;
   const bool opened = m_desk->documents().open(path("plate.zonachrom"));
   slow_disk = 0;
@@ -347,33 +347,33 @@ void DocumentTask::what_others_saved_meanwhile_is_not_overwritten() {
   // Their clock may be years behind ours.
   const std::filesystem::path file = path("plate.zonachrom").toStdString();
   std::filesystem::last_write_time(file, std::filesystem::last_write_time(file) - std::chrono::years(3));
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   m_desk->dialogs.save_path.clear();
   m_desk->trigger("save");
   QVERIFY2(m_desk->notice().contains("meanwhile"), qPrintable(m_desk->notice()));
-  QVERIFY(m_desk->space().store().edited());
+  QVERIFY(m_desk->model().store().edited());
   QCOMPARE(open_document(path("plate.zonachrom").toStdString())->piece.title, std::string("Theirs"));
   // Under another name it goes on as usual.
   m_desk->dialogs.save_path = path("mine.zonachrom");
   m_desk->trigger("save");
-  QVERIFY(!m_desk->space().store().edited());
-  m_desk->space().laying().lay_current();
+  QVERIFY(!m_desk->model().store().edited());
+  m_desk->model().laying().lay_current();
   m_desk->trigger("save");
-  QVERIFY(!m_desk->space().store().edited());
+  QVERIFY(!m_desk->model().store().edited());
   // A file that has vanished is written anew.
   QVERIFY(QFile::remove(path("mine.zonachrom")));
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   m_desk->trigger("save");
-  QVERIFY(QFile::exists(path("mine.zonachrom")) && !m_desk->space().store().edited());
+  QVERIFY(QFile::exists(path("mine.zonachrom")) && !m_desk->model().store().edited());
 }
 
 void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   save_as(path("no/such/folder/plate.zonachrom"));
   QVERIFY(m_desk->notice().contains("was not saved"));
   check(true, "not saved yet", 1);
   save_as(path("plate.zonachrom"));
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   m_desk->trigger("save");
   QVERIFY(QFile::exists(path("plate.before.zonachrom")));
   QCOMPARE(swatch_count(*current_set(open_document(path("plate.before.zonachrom").toStdString())->piece)),
@@ -382,9 +382,9 @@ void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
 
 void DocumentTask::wells_come_back_without_a_save() {
   save_as(path("plate.zonachrom"));
-  m_desk->space().picking().take_up({0.25, 0.5, 0.75});
-  m_desk->space().picking().lay_down_well(6);
-  QVERIFY(!m_desk->space().store().edited());
+  m_desk->model().picking().take_up({0.25, 0.5, 0.75});
+  m_desk->model().picking().lay_down_well(6);
+  QVERIFY(!m_desk->model().store().edited());
   QVERIFY(m_desk->window.close());
   DeskTop again;
   QVERIFY(again.documents().open(path("plate.zonachrom")));
@@ -409,7 +409,7 @@ void DocumentTask::recent_files_are_offered() {
 void DocumentTask::an_unsaved_piece_is_journalled_and_offered_again() {
   const auto journals = [] { return QDir(Journal::folder()).entryList({"*.zonachrom"}, QDir::Files); };
   QVERIFY(journals().isEmpty());
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   QVERIFY(comes_true([&] { return journals().size() == 1; }));
   // While its program runs it is nobody's leftover.
   QVERIFY(Journal::leftovers().empty());
@@ -527,8 +527,8 @@ void DocumentTask::a_killed_program_offers_its_last_change() {
   QCOMPARE(current_set(m_desk->piece())->families[0].swatches[0].color, (Srgb{0.25, 0.5, 0.75}));
   // With what was at hand.
   QCOMPARE(m_desk->session().color(), (Srgb{0.75, 0.5, 0.25}));
-  QCOMPARE(m_desk->space().at_hand().wells[0], std::optional(Srgb{0.75, 0.5, 0.25}));
-  QCOMPARE(m_desk->space().at_hand().recent.size(), std::size_t{2});
+  QCOMPARE(m_desk->model().at_hand().wells[0], std::optional(Srgb{0.75, 0.5, 0.25}));
+  QCOMPARE(m_desk->model().at_hand().recent.size(), std::size_t{2});
   // The file itself is what was saved.
   QCOMPARE(swatch_count(*current_set(open_document(path("plate.zonachrom").toStdString())->piece)),
            std::size_t{0});
@@ -560,7 +560,7 @@ void DocumentTask::large_files_are_worked_on_beside_the_window() {
   auto bytes = std::make_shared<std::vector<unsigned char>>(
       static_cast<std::size_t>(qEnvironmentVariableIntValue("LARGE_MB") + 150) << 20);
   for (std::size_t i = 0; i < bytes->size(); ++i) (*bytes)[i] = static_cast<unsigned char>(i * i >> 7);
-  m_desk->space().store().apply("Add reference",
+  m_desk->model().store().apply("Add reference",
                                 [&](Piece p) { return with_reference(std::move(p), "large", "png", bytes); });
   auto& bar = m_desk->part<FileProgress>("fileProgress");
   QElapsedTimer since;
@@ -581,24 +581,24 @@ void DocumentTask::large_files_are_worked_on_beside_the_window() {
   QVERIFY(ticks > 3 && m_desk->piece() == saved);
   qInfo("the window was held for %lld ms at most", longest);
   // Stopped, the file and the piece stay as they are, and the work is not called saved.
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   const QByteArray before = QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1);
   QTimer::singleShot(0, this, [&] { bar.findChild<QPushButton*>("stopFileJob")->click(); });
   m_desk->trigger("save");
-  QVERIFY(m_desk->space().store().edited());
+  QVERIFY(m_desk->model().store().edited());
   QCOMPARE(QCryptographicHash::hash(read(path("large.zonachrom")), QCryptographicHash::Sha1), before);
 }
 
 void DocumentTask::a_slow_disk_does_not_hold_the_window() {
   save_as(path("plate.zonachrom"));
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   const Piece asked = m_desk->piece();
   auto& work = m_desk->part<FileProgress>("fileProgress");
   int turns = 0;
   bool shown = false;
   QTimer window;
   QObject::connect(&window, &QTimer::timeout, [&] {
-    if (++turns == 20) m_desk->space().laying().lay_current(); // The painter goes on.
+    if (++turns == 20) m_desk->model().laying().lay_current(); // The user goes on.
     shown = shown || work.isVisible();
   });
   window.start(10);
@@ -607,9 +607,9 @@ void DocumentTask::a_slow_disk_does_not_hold_the_window() {
   slow_disk = 0;
   QVERIFY(shown && turns >= 20 && !work.isVisible());
   QCOMPARE(open_document(path("plate.zonachrom").toStdString())->piece, asked);
-  QVERIFY2(m_desk->space().store().edited(), "what was done meanwhile is not in the file");
+  QVERIFY2(m_desk->model().store().edited(), "what was done meanwhile is not in the file");
   m_desk->trigger("save");
-  QVERIFY(!m_desk->space().store().edited());
+  QVERIFY(!m_desk->model().store().edited());
 }
 
 void DocumentTask::help_needs_no_display() {
@@ -650,7 +650,7 @@ void DocumentTask::no_other_file_is_overwritten_unasked() {
   QFile(path("plate.zonachrom")).open(QIODevice::WriteOnly);
   QCOMPARE(asked_to_end_in(".zonachrom", "x", answers({path("new")})), path("new.zonachrom"));
   QCOMPARE(asked.size(), 1);
-  // The ending makes it a file that is there, of which the painter has not been asked.
+  // The ending makes it a file that is there, of which the user has not been asked.
   QCOMPARE(asked_to_end_in(".zonachrom", "x", answers({path("plate"), path("plate.zonachrom")})),
            path("plate.zonachrom"));
   QVERIFY(asked.size() == 3 && asked.last() == path("plate.zonachrom"));
@@ -664,7 +664,7 @@ void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
     QVERIFY(second.documents().open(path("plate.zonachrom")));
     QVERIFY(second.notice().contains("open in another window"));
     QCOMPARE(second.part<QLabel>("state").text(), QStringLiteral("also open in another window"));
-    second.space().laying().lay_current();
+    second.model().laying().lay_current();
     // Save asks for another name instead of writing over the first window's file.
     second.dialogs.save_path = path("plate two.zonachrom");
     second.trigger("save");
@@ -676,11 +676,11 @@ void DocumentTask::a_piece_open_twice_and_a_read_only_one_say_so() {
   QFile::setPermissions(path("plate two.zonachrom"), QFile::ReadOwner);
   QVERIFY(m_desk->documents().open(path("plate two.zonachrom")));
   QCOMPARE(state(), QStringLiteral("read only"));
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   m_desk->dialogs.save_path.clear();
   m_desk->trigger("save");
   QVERIFY(m_desk->notice().contains("read only"));
-  QVERIFY(m_desk->space().store().edited());
+  QVERIFY(m_desk->model().store().edited());
 }
 
 namespace {
@@ -688,10 +688,10 @@ namespace {
 int work_on(const QString& file) {
   DeskTop desk;
   if (!desk.documents().open(file)) return 1;
-  desk.space().picking().take_up({0.25, 0.5, 0.75});
-  desk.space().laying().lay_current();
-  desk.space().picking().choose_well(0);
-  desk.space().picking().take_up({0.75, 0.5, 0.25});
+  desk.model().picking().take_up({0.25, 0.5, 0.75});
+  desk.model().laying().lay_current();
+  desk.model().picking().choose_well(0);
+  desk.model().picking().take_up({0.75, 0.5, 0.25});
   const EndRequests ends([&desk] { desk.program.documents.end_now(); }, [] {});
   std::puts("working");
   std::fflush(stdout);

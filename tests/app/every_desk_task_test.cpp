@@ -9,9 +9,9 @@
 #include "app/window/stage_area.h"
 #include "core/piece/edits.h"
 #include "desk.h"
-#include "model/mixing/paint_reading.h"
-#include "model/photo/photo_reading.h"
-#include "model/study/try_reading.h"
+#include "model/mixing/paint_model.h"
+#include "model/photo/photo_model.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
 
 #include <QAbstractButton>
@@ -115,7 +115,7 @@ private:
   /// Calls f at each desk, and at Grade in each view and on each page.
   template <class F> void at_each(const F& f) {
     for (const auto& [desk, desk_word] : kDeskWords) {
-      m_desk->space().viewing().show_desk(desk);
+      m_desk->model().viewing().show_desk(desk);
       QCoreApplication::processEvents();
       f(QStringLiteral("desk %1").arg(static_cast<int>(desk)));
       for (auto* button : m_desk->window.findChildren<QAbstractButton*>()) {
@@ -167,7 +167,7 @@ void EveryDeskTask::words_stand_out_as_they_are_painted() {
     m_desk->window.use_surround(surround);
     m_desk->window.notice().tell(QStringLiteral("A sentence"));
     for (const auto& [desk, desk_word] : kDeskWords) {
-      m_desk->space().viewing().show_desk(desk);
+      m_desk->model().viewing().show_desk(desk);
       QCoreApplication::processEvents();
       const QImage window = close_up(m_desk->window);
       for (auto* w : m_desk->window.findChildren<QWidget*>()) {
@@ -190,7 +190,7 @@ void EveryDeskTask::words_stand_out_as_they_are_painted() {
 void EveryDeskTask::a_low_stage_is_scrolled_one_way_only() {
   QVERIFY(m_desk->open_demo());
   m_desk->window.resize(1280, 640);
-  m_desk->space().viewing().show_desk(Desk::Limit);
+  m_desk->model().viewing().show_desk(Desk::Limit);
   m_desk->part<QAbstractButton>("page.shelf").click();
   const auto& stage = *m_desk->window.findChild<StageArea*>();
   QTRY_VERIFY(stage.verticalScrollBar()->isVisible());
@@ -222,7 +222,7 @@ void EveryDeskTask::controls_say_what_they_are() {
 void EveryDeskTask::tab_goes_round_and_comes_back() {
   QVERIFY(m_desk->open_demo());
   for (const auto& [desk, desk_word] : kDeskWords) {
-    m_desk->space().viewing().show_desk(desk);
+    m_desk->model().viewing().show_desk(desk);
     QCoreApplication::processEvents();
     std::vector<QWidget*> way;
     QTest::keyClick(QApplication::focusWidget(), Qt::Key_Tab);
@@ -255,7 +255,7 @@ void EveryDeskTask::long_names_leave_the_window_its_size() {
   const std::string name =
       "the last light on the copper above the third doorway as it is seen from the bridge in rain, ";
   const std::string longest = name + name + name + "end";
-  m_desk->space().store().apply("Names", [&](Piece p) {
+  m_desk->model().store().apply("Names", [&](Piece p) {
     auto out = with_title(std::move(p), longest);
     const Piece named = *out;
     for (const auto& r : named.references) out = with_reference_named(std::move(out).value(), r.id, longest);
@@ -286,7 +286,7 @@ void EveryDeskTask::long_names_leave_the_window_its_size() {
 /// An empty piece at each desk: words say what comes first, and no command takes the program down.
 void EveryDeskTask::every_desk_stands_without_a_piece() {
   m_desk->trigger("newPiece");
-  m_desk->space().store().apply("Bare", [](Piece p) {
+  m_desk->model().store().apply("Bare", [](Piece p) {
     p.sets.change(0).families.clear();
     return p;
   });
@@ -312,14 +312,14 @@ void EveryDeskTask::every_desk_stands_without_a_piece() {
 void EveryDeskTask::no_desk_keeps_a_photo_of_the_piece_before() {
   QVERIFY(m_desk->open_demo());
   QVERIFY(m_desk->photo_shown());
-  const std::weak_ptr<const Photo> photo = m_desk->space().reader().photo();
-  m_desk->space().tries().change_study("Cut", [](Study& s) { s.by_areas = true; });
+  const std::weak_ptr<const Photo> photo = m_desk->model().reader().photo();
+  m_desk->model().tries().change_study("Cut", [](Study& s) { s.by_areas = true; });
   at_each([&](const QString&) {
-    static_cast<void>(m_desk->space().paints().inside());
+    static_cast<void>(m_desk->model().paints().inside());
     QTest::qWait(50);
   });
   QVERIFY(!photo.expired());
-  m_desk->space().viewing().show_desk(Desk::Pick);
+  m_desk->model().viewing().show_desk(Desk::Pick);
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
   m_desk->documents().new_piece();
   QVERIFY(comes_true([&] { return photo.expired(); }));
@@ -327,31 +327,31 @@ void EveryDeskTask::no_desk_keeps_a_photo_of_the_piece_before() {
 
 void EveryDeskTask::each_change_is_told_to_whom_it_concerns() {
   QVERIFY(m_desk->open_demo());
-  Workspace& space = m_desk->space();
+  AppModel& model = m_desk->model();
   std::vector<Parts> told;
-  connect(&space, &Workspace::changed, this, [&told](const Parts& parts) { told.push_back(parts); });
+  connect(&model, &AppModel::changed, this, [&told](const Parts& parts) { told.push_back(parts); });
   const auto after = [&told](const auto& act) {
     told.clear();
     act();
     return told.size() == 1 ? told.front() : Parts();
   };
   const auto edit = [&](const PieceStore::Edit& with) {
-    return after([&] { QVERIFY(space.store().apply("edit", with)); });
+    return after([&] { QVERIFY(model.store().apply("edit", with)); });
   };
   QVERIFY(edit([](Piece p) { return with_title(std::move(p), "Another title"); }) == Parts{Part::Words});
   QVERIFY(edit([](Piece p) { return with_mask_turned(std::move(p), 15); }) == Parts{Part::Geometry});
-  QVERIFY(after([&] { space.picking().pick_value(31); }) == Parts{Part::Color});
-  QVERIFY(after([&] { space.viewing().look_with(Eyes::Values); }) == Parts{Part::Eyes});
+  QVERIFY(after([&] { model.picking().pick_value(31); }) == Parts{Part::Color});
+  QVERIFY(after([&] { model.viewing().look_with(ColorVision::Values); }) == Parts{Part::ColorVision});
   Adjustment turned;
   turned.turn = 20;
-  QVERIFY(after([&] { space.set_work().try_out(turned); }) == Parts{Part::Adjustment});
-  QVERIFY(after([&] { space.set_work().select_all(); }) == Parts{Part::Selection});
-  Trying dragged = space.session().trying;
+  QVERIFY(after([&] { model.set_work().try_out(turned); }) == Parts{Part::Adjustment});
+  QVERIFY(after([&] { model.set_work().select_all(); }) == Parts{Part::Selection});
+  Trying dragged = model.session().trying;
   dragged.edge = 0.3;
-  QVERIFY(after([&] { space.viewing().try_on(dragged); }) == Parts{Part::TryEdge});
-  (void)after([&] { space.laying().lay_current(); });
+  QVERIFY(after([&] { model.viewing().try_on(dragged); }) == Parts{Part::TryEdge});
+  (void)after([&] { model.laying().lay_current(); });
   QVERIFY((told == std::vector<Parts>{{Part::Sets}, {Part::Selection}}));
-  disconnect(&space, nullptr, this, nullptr);
+  disconnect(&model, nullptr, this, nullptr);
 }
 
 void EveryDeskTask::what_a_start_cannot_follow_is_said() {
@@ -369,7 +369,8 @@ void EveryDeskTask::what_a_start_cannot_follow_is_said() {
                                     "--press", "a", "--press", "b", "--eyes", "deutan"});
   QVERIFY(asked && *asked);
   QCOMPARE((*asked)->files, (QStringList{"a file", "another"}));
-  QVERIFY((*asked)->surround == Surround::Light && !(*asked)->desk && (*asked)->eyes == Eyes::Deutan);
+  QVERIFY((*asked)->surround == Surround::Light && !(*asked)->desk &&
+          (*asked)->vision == ColorVision::Deutan);
   QCOMPARE((*asked)->size, QSize(1024, 700));
   QCOMPARE((*asked)->buttons, (QStringList{"a", "b"}));
 }
@@ -389,10 +390,10 @@ void EveryDeskTask::numbers_are_changed_by_what_is_typed() {
       {Desk::Grade, "adjustValue", "-20", "+5", 5}, // May be negative, so this is a number.
       {Desk::Grade, "adjustTurn", "30", "/=-2", -15}};
   QVERIFY(m_desk->open_demo());
-  m_desk->space().store().apply(
+  m_desk->model().store().apply(
       "Remove mask", [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
   for (const Row& row : rows) {
-    m_desk->space().viewing().show_desk(row.desk);
+    m_desk->model().viewing().show_desk(row.desk);
     auto& field = m_desk->part<NumberField>(row.field);
     type_into(field, row.first);
     type_into(field, row.typed);
@@ -400,7 +401,7 @@ void EveryDeskTask::numbers_are_changed_by_what_is_typed() {
              qPrintable(QString("%1 %2: %3").arg(row.field, row.typed).arg(field.value())));
   }
   auto& value = m_desk->part<NumberField>("place.value");
-  m_desk->space().viewing().show_desk(Desk::Pick);
+  m_desk->model().viewing().show_desk(Desk::Pick);
   type_into(value, "40");
   for (const char* wrong : {"+=80", "/=0", "*=", "+=x", "=5", "+-"}) {
     type_into(value, wrong);
@@ -412,7 +413,7 @@ void EveryDeskTask::photos_and_palettes_open_too() {
   for (const char* ending :
        {"*.jpg", "*.jpeg", "*.png", "*.tif", "*.webp", "*.heic", "*.heif", "*.avif", "*.gif", "*.bmp"})
     QVERIFY2(photo_patterns().split(' ').contains(ending), ending);
-  m_desk->space().viewing().show_desk(Desk::Pick);
+  m_desk->model().viewing().show_desk(Desk::Pick);
   m_desk->window.arrivals().open_files({DEMO_PHOTOS "/noon.jpg", DEMO_PHOTOS "/forge.jpg"});
   QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 2; }));
   QVERIFY(m_desk->session().desk == Desk::Observe && m_desk->photo_shown());

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Taking sets anywhere: palettes in with a preview, sets out, the shelf and parcels.
+// Extracting sets anywhere: palettes in with a preview, sets out, the shelf and parcels.
 #include "app/shelf/shelf_panel.h"
 #include "core/color/convert.h"
 #include "core/piece/edits.h"
@@ -155,7 +155,7 @@ void ExchangeTask::sets_lie_on_the_shelf_across_pieces() {
     QVERIFY(!m_desk->part<QAbstractButton>(name).isEnabled());
   // A changed set goes back into its own entry, whose name and tags stay; then both are changed.
   list.setCurrentRow(0);
-  m_desk->space().store().apply("change", [&](Piece p) {
+  m_desk->model().store().apply("change", [&](Piece p) {
     return with_swatches_colored(std::move(p), {set().families[0].swatches[0].id}, {{0.1, 0.9, 0.3}, {}});
   });
   const auto on_shelf = [] { return read_set_shelf(shelf_folder("sets").toStdString()).sets; };
@@ -177,7 +177,7 @@ void ExchangeTask::sets_lie_on_the_shelf_across_pieces() {
   m_desk->documents().new_piece();
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
   m_desk->documents().new_piece();
-  m_desk->space().viewing().show_desk(Desk::Grade);
+  m_desk->model().viewing().show_desk(Desk::Grade);
   press_button("page.setShelf");
   QTest::keyClicks(&m_desk->part<QLineEdit>("setShelfSearch"), "copper");
   list.setCurrentRow(0);

@@ -31,8 +31,8 @@ private slots:
     const std::size_t before = swatch_count(set());
     key(Qt::Key_1, Qt::ControlModifier);
     button("takeColors");
-    QVERIFY(comes_true([this] { return !m_desk->session().harvest.colors.empty(); }));
-    const std::size_t taken = m_desk->session().harvest.colors.size();
+    QVERIFY(comes_true([this] { return !m_desk->session().extracted.colors.empty(); }));
+    const std::size_t taken = m_desk->session().extracted.colors.size();
     button("acceptColors");
     key(Qt::Key_4, Qt::ControlModifier);
     QVERIFY(taken >= 30);
@@ -55,18 +55,18 @@ private slots:
 
   void re_key_a_set() {
     const Swatch before = set().families[0].swatches[2];
-    const WheelPoint there = place_on(m_desk->space().wheel(), before.color, before.picked);
+    const WheelPoint there = place_on(m_desk->model().wheel(), before.color, before.picked);
     key(Qt::Key_2, Qt::ControlModifier);
     button("carry");
     m_desk->trigger("turnMaskToNextHue");
     m_gestures += 2; // the menu, the command
     const Swatch after = *find_swatch(m_desk->piece(), before.id);
-    CHECK_ANGLE(place_on(m_desk->space().wheel(), after.color, after.picked).a, there.a + 30, 1e-6);
+    CHECK_ANGLE(place_on(m_desk->model().wheel(), after.color, after.picked).a, there.a + 30, 1e-6);
     QCOMPARE(m_gestures, written("re-key a set"));
   }
 
   void ramp_between_two_swatches() {
-    m_desk->space().viewing().show_desk(Desk::Grade);
+    m_desk->model().viewing().show_desk(Desk::Grade);
     QCoreApplication::processEvents();
     const auto &one = set().families[1].swatches[0], &other = set().families[1].swatches[1];
     swatch_click(one.id);
@@ -103,10 +103,10 @@ private slots:
   }
 
   void rename_a_swatch() {
-    m_desk->space().viewing().show_desk(Desk::Grade);
+    m_desk->model().viewing().show_desk(Desk::Grade);
     QCoreApplication::processEvents();
     const Id id = set().families[2].swatches[1].id, selected = set().families[0].swatches[0].id;
-    m_desk->space().set_work().select({selected});
+    m_desk->model().set_work().select({selected});
     auto& staff = m_desk->part<StaffView>("staff");
     move(staff, staff.swatch_rect(id).center(), Qt::NoButton); // A hand is there anyway.
     key(Qt::Key_F2);
@@ -128,7 +128,7 @@ private slots:
   }
 
   void shift_a_range_of_swatches() {
-    m_desk->space().viewing().show_desk(Desk::Grade);
+    m_desk->model().viewing().show_desk(Desk::Grade);
     QCoreApplication::processEvents();
     auto& staff = m_desk->part<StaffView>("staff");
     const Piece before = m_desk->piece();
@@ -137,7 +137,7 @@ private slots:
     const QRectF first = staff.swatch_rect(range[0]), last = staff.swatch_rect(range[2]);
     drag(staff, {first.left() - 6, first.top() - 3}, {last.right() + 6, last.bottom() + 3});
     ++m_gestures;
-    QCOMPARE(m_desk->space().set_work().selection(), range);
+    QCOMPARE(m_desk->model().set_work().selection(), range);
     const QRectF chip = staff.swatch_rect(m_desk->session().selection.focus());
     const ValueAxis axis(staff.height());
     const QPointF grip(chip.right() + 11, chip.center().y());

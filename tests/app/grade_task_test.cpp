@@ -15,8 +15,11 @@
 #include <QDragEnterEvent>
 #include <QHeaderView>
 #include <QListWidget>
+#include <QMenu>
 #include <QMimeData>
+#include <QStyleHints>
 #include <QTableView>
+#include <QTimer>
 
 using namespace zc;
 using namespace zc::test;
@@ -34,6 +37,8 @@ private slots:
   void a_swatch_is_replaced_with_the_mouse_and_by_keys();
   void the_report_opens_to_its_parts();
   void nothing_moves_when_the_view_changes();
+  void a_press_held_still_opens_what_the_right_button_opens();
+  void the_list_says_the_numbers_of_the_tray();
   void the_list_sorts_filters_and_edits();
   void a_family_is_evened_out();
   void a_remedy_mends_its_twin();
@@ -51,7 +56,7 @@ private slots:
 private:
   StaffView& staff() { return m_desk->part<StaffView>("staff"); }
   RowsView& rows() { return m_desk->part<RowsView>("rows"); }
-  SetWork& work() { return m_desk->space().set_work(); }
+  SetWork& work() { return m_desk->model().set_work(); }
   const SwatchSet& set() { return *current_set(m_desk->piece()); }
   const Swatch& swatch(std::size_t family, std::size_t i) { return set().families[family].swatches[i]; }
   void press_button(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
@@ -67,7 +72,7 @@ void GradeTask::a_set_is_built_from_picks_by_keyboard_alone() {
   for (int i = 0; i < 3; ++i) {
     for (int k = 0; k < 4; ++k) QTest::keyClick(&wheel, Qt::Key_PageUp, Qt::ShiftModifier);
     QTest::keyClick(&wheel, Qt::Key_Right, Qt::ShiftModifier);
-    m_desk->space().picking().nudge_value(10);
+    m_desk->model().picking().nudge_value(10);
     QTest::keyClick(&window, Qt::Key_L, Qt::ControlModifier);
   }
   QTest::keyClick(&window, Qt::Key_4, Qt::ControlModifier);
@@ -107,14 +112,14 @@ void GradeTask::a_box_selects_and_a_drag_moves_between_families() {
   m_desk->trigger("undo");
   QCOMPARE(swatch(0, 0).id, one);
   // Ctrl adds, Shift goes on as far as there.
-  m_desk->space().laying().select_swatch(one);
+  m_desk->model().laying().select_swatch(one);
   click(staff(), staff().swatch_rect(swatch(1, 0).id).center(), Qt::ControlModifier);
   QCOMPARE(work().selection().size(), std::size_t{2});
-  m_desk->space().laying().select_swatch(swatch(1, 0).id);
+  m_desk->model().laying().select_swatch(swatch(1, 0).id);
   click(staff(), staff().swatch_rect(swatch(1, 3).id).center(), Qt::ShiftModifier);
   QCOMPARE(work().selection().size(), std::size_t{4});
   // Onto the name of another set it goes there.
-  m_desk->space().store().apply("Set", [](Piece p) {
+  m_desk->model().store().apply("Set", [](Piece p) {
     const Id first = p.current_set;
     return with_current_set(*with_family(*with_set(std::move(p), "Second"), "all"), first);
   });
@@ -125,7 +130,7 @@ void GradeTask::a_box_selects_and_a_drag_moves_between_families() {
         button->isVisible())
       tab = button;
   QVERIFY(tab);
-  m_desk->space().laying().select_swatch(one);
+  m_desk->model().laying().select_swatch(one);
   const QPointF target = staff().mapFrom(&m_desk->window, tab->mapTo(&m_desk->window, tab->rect().center()));
   drag(staff(), staff().swatch_rect(one).center(), target);
   QCOMPARE(m_desk->piece().sets[1].families[0].swatches.size(), std::size_t{1});
@@ -162,7 +167,7 @@ void GradeTask::rows_let_in_and_wrap() {
   QCOMPARE(ids(0).size(), std::size_t{4});
   m_desk->trigger("undo");
   // A family that is wider than the view takes several lines, and all of it can be seen and taken.
-  m_desk->space().store().apply("many", [&](Piece p) {
+  m_desk->model().store().apply("many", [&](Piece p) {
     Result<Piece> out = p;
     for (int i = 0; i < 70; ++i)
       out = with_swatch(std::move(out).value(), set().families[0].id, {{0.01 * i, 0.5, 0.5}, {}}, "");
@@ -179,7 +184,7 @@ void GradeTask::rows_let_in_and_wrap() {
 void GradeTask::a_swatch_is_replaced_with_the_mouse_and_by_keys() {
   QVERIFY(m_desk->open_demo());
   // At Grade a click only selects: what was picked stays, and takes the swatch's place.
-  m_desk->space().picking().take_up({0.2, 0.6, 0.4});
+  m_desk->model().picking().take_up({0.2, 0.6, 0.4});
   const Id id = swatch(1, 1).id;
   const Srgb was = swatch(1, 1).color;
   click(staff(), staff().swatch_rect(id).center());
@@ -190,9 +195,9 @@ void GradeTask::a_swatch_is_replaced_with_the_mouse_and_by_keys() {
   double_click(staff(), staff().swatch_rect(id).center());
   QCOMPARE(m_desk->session().color(), was);
   // By keys alone: stepped to, left as it is, replaced.
-  m_desk->space().picking().take_up({0.3, 0.3, 0.7});
-  m_desk->space().laying().select_family(set().families[2].id);
-  m_desk->space().laying().select_swatch(0);
+  m_desk->model().picking().take_up({0.3, 0.3, 0.7});
+  m_desk->model().laying().select_family(set().families[2].id);
+  m_desk->model().laying().select_swatch(0);
   staff().setFocus();
   QTest::keyClick(&staff(), Qt::Key_Up, Qt::ControlModifier);
   const Id stepped = m_desk->session().selection.focus();
@@ -200,11 +205,11 @@ void GradeTask::a_swatch_is_replaced_with_the_mouse_and_by_keys() {
   QTest::keyClick(&staff(), Qt::Key_R, Qt::ControlModifier);
   QCOMPARE(find_swatch(m_desk->piece(), stepped)->color, (Srgb{0.3, 0.3, 0.7}));
   // Where colors are picked a click takes up, as palettes are used; the commands work there too.
-  m_desk->space().viewing().show_desk(Desk::Pick);
+  m_desk->model().viewing().show_desk(Desk::Pick);
   QCoreApplication::processEvents();
   click(staff(), staff().swatch_rect(id).center());
   QCOMPARE(m_desk->session().color(), was);
-  m_desk->space().picking().pick_value(20);
+  m_desk->model().picking().pick_value(20);
   m_desk->trigger("replaceWithCurrentColor");
   CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), 20, 1e-6);
 }
@@ -252,6 +257,58 @@ void GradeTask::nothing_moves_when_the_view_changes() {
   }
 }
 
+/// With mouse, pen and finger; a press that moves drags as ever.
+void GradeTask::a_press_held_still_opens_what_the_right_button_opens() {
+  QVERIFY(m_desk->open_demo());
+  const Piece before = m_desk->piece();
+  const QPointF at = staff().swatch_rect(swatch(1, 1).id).center();
+  qsizetype entries = 0;
+  QTimer looking; // The menu has an event loop of its own.
+  connect(&looking, &QTimer::timeout, this, [&] {
+    if (auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget())) {
+      entries = menu->actions().size();
+      menu->close();
+    }
+  });
+  looking.start(20);
+  QTest::mousePress(&staff(), Qt::LeftButton, {}, at.toPoint());
+  QVERIFY(comes_true([&] { return entries > 0; }));
+  QTest::mouseRelease(&staff(), Qt::LeftButton, {}, at.toPoint());
+  QVERIFY(entries >= 7);
+  QCOMPARE(m_desk->piece(), before); // What the press had begun was called off.
+  entries = 0;
+  QTest::mousePress(&staff(), Qt::LeftButton, {}, at.toPoint());
+  move(staff(), at + QPointF(12, 0));
+  QTest::qWait(QGuiApplication::styleHints()->mousePressAndHoldInterval() + 100);
+  QCOMPARE(entries, qsizetype{0});
+  QTest::mouseRelease(&staff(), Qt::LeftButton, {}, at.toPoint());
+  // Where no menu is offered a press goes on picking.
+  m_desk->model().viewing().show_desk(Desk::Pick);
+  QCoreApplication::processEvents();
+  auto& wheel = m_desk->part<QWidget>("wheel");
+  QTest::mousePress(&wheel, Qt::LeftButton, {}, wheel.rect().center());
+  QTest::qWait(QGuiApplication::styleHints()->mousePressAndHoldInterval() + 100);
+  const WheelPoint held = m_desk->session().at.at;
+  move(wheel, wheel.rect().center() + QPoint(25, 5));
+  QVERIFY(m_desk->session().at.at.r > held.r + 0.05);
+  QTest::mouseRelease(&wheel, Qt::LeftButton, {}, wheel.rect().center() + QPoint(25, 5));
+}
+
+void GradeTask::the_list_says_the_numbers_of_the_tray() {
+  QVERIFY(m_desk->open_demo());
+  m_desk->choose("setView", SetView::List);
+  const auto& table = m_desk->part<QTableView>("list");
+  for (const std::size_t row : {0, 7, 13}) {
+    const auto cell = [&](int column) {
+      return table.model()->index(static_cast<int>(row), column).data().toString();
+    };
+    m_desk->model().set_work().take_up_swatch(swatch(row / 5, row % 5).id);
+    for (const auto& [column, field] : std::initializer_list<std::pair<int, const char*>>{
+             {2, "place.value"}, {3, "place.saturation"}, {4, "place.hue"}})
+      QCOMPARE(cell(column), m_desk->part<QLineEdit>(field).text());
+  }
+}
+
 void GradeTask::rows_swap_places_and_keep_free_ones() {
   QVERIFY(m_desk->open_demo());
   m_desk->choose("setView", SetView::Rows);
@@ -271,19 +328,19 @@ void GradeTask::rows_swap_places_and_keep_free_ones() {
            rounded_8bit(find_swatch(m_desk->piece(), first)->color));
   // By keys: select, then move with Ctrl.
   rows().setFocus();
-  m_desk->space().laying().select_swatch(first);
+  m_desk->model().laying().select_swatch(first);
   QTest::keyClick(&rows(), Qt::Key_Left, Qt::ControlModifier);
   QCOMPARE(find_swatch(m_desk->piece(), first)->place, 7);
   QTest::keyClick(&rows(), Qt::Key_Left);
   QVERIFY(m_desk->session().selection.focus() != first);
   // A box over everything selects everything, at each size.
-  m_desk->space().laying().select_swatch(first);
+  m_desk->model().laying().select_swatch(first);
   work().move_to(set().families[1].id, 5);
   for (const char* size : {"chips.small", "chips.large", "chips.middle"}) {
     press_button(size);
     drag(grid(), QPointF(grid().width() - 3, grid().height() - 3), {100, 2});
     QCOMPARE(work().selection().size(), swatch_count(set()));
-    m_desk->space().laying().select_swatch(0);
+    m_desk->model().laying().select_swatch(0);
   }
 }
 
@@ -315,7 +372,7 @@ void GradeTask::the_list_sorts_filters_and_edits() {
 
 void GradeTask::a_family_is_evened_out() {
   QVERIFY(m_desk->open_demo());
-  m_desk->space().laying().select_family(set().families[1].id);
+  m_desk->model().laying().select_family(set().families[1].id);
   m_desk->trigger("spaceFamilyEvenly");
   std::vector<double> values;
   for (const auto& s : set().families[1].swatches) values.push_back(value_of(s.color));
@@ -372,7 +429,7 @@ void GradeTask::an_adjustment_is_tried_out_before_it_is_taken() {
   press_button("page.change");
   const Piece before = m_desk->piece();
   const Id id = swatch(0, 2).id;
-  m_desk->space().laying().select_swatch(id);
+  m_desk->model().laying().select_swatch(id);
   const QRectF was = staff().swatch_rect(id);
   type_into(m_desk->part<QLineEdit>("adjustValue"), "-20");
   // The staff shows it lower; the piece has not changed.
@@ -389,7 +446,7 @@ void GradeTask::an_adjustment_is_tried_out_before_it_is_taken() {
   CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), value_of(find_swatch(before, id)->color),
              1e-6);
   // What cannot be is held, and said; the whole set without a selection.
-  m_desk->space().laying().select_swatch(0);
+  m_desk->model().laying().select_swatch(0);
   type_into(m_desk->part<QLineEdit>("adjustSaturation"), "2");
   QVERIFY(m_desk->part<QLabel>("adjustSays").text().contains("stop at the limit"));
   m_desk->trigger("undo");
@@ -433,7 +490,7 @@ void GradeTask::swatches_are_copied_between_sets_and_programs() {
   const QMimeData* clip = QApplication::clipboard()->mimeData();
   QVERIFY(clip->text().startsWith(QString::fromStdString(hex + " " + name)));
   QVERIFY(clip->hasColor());
-  m_desk->space().store().apply("Set", [](Piece p) { return with_set(std::move(p), "Second"); });
+  m_desk->model().store().apply("Set", [](Piece p) { return with_set(std::move(p), "Second"); });
   m_desk->trigger("paste");
   QCOMPARE(swatch_count(set()), std::size_t{2});
   QCOMPARE(swatch(0, 0).name, name);
@@ -470,7 +527,7 @@ void GradeTask::find_goes_by_name_and_by_nearest_color() {
 void GradeTask::locked_swatches_stay() {
   QVERIFY(m_desk->open_demo());
   const Swatch locked = swatch(0, 0);
-  m_desk->space().laying().select_swatch(locked.id);
+  m_desk->model().laying().select_swatch(locked.id);
   m_desk->trigger("lockOrUnlockSwatches");
   m_desk->trigger("markSwatchesUsedOrUnused");
   QVERIFY(swatch(0, 0).locked && swatch(0, 0).used);
@@ -480,7 +537,7 @@ void GradeTask::locked_swatches_stay() {
   QTest::keyClick(&staff(), Qt::Key_Delete);
   QVERIFY(find_swatch(m_desk->piece(), locked.id));
   m_desk->trigger("lockOrUnlockSwatches");
-  m_desk->space().picking().take_up({0.1, 0.2, 0.3});
+  m_desk->model().picking().take_up({0.1, 0.2, 0.3});
   m_desk->trigger("replaceWithCurrentColor");
   QCOMPARE(find_swatch(m_desk->piece(), locked.id)->color, (Srgb{0.1, 0.2, 0.3}));
 }
@@ -510,7 +567,7 @@ void GradeTask::sets_are_named_tagged_ordered_and_removed() {
     if (tab->text() == QStringLiteral("Noon") && tab->isVisible()) tab->click();
   QVERIFY(comes_true([&] { return set().name == "Noon"; }));
   // Of more sets than the row has room for, the current one is in sight.
-  m_desk->space().store().apply("Many", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("Many", [](Piece p) -> Result<Piece> {
     for (int i = 0; i < 15; ++i) p = *with_set(std::move(p), "Study " + std::to_string(i));
     return p;
   });
@@ -522,7 +579,7 @@ void GradeTask::sets_are_named_tagged_ordered_and_removed() {
   };
   const auto& sets = m_desk->piece().sets;
   for (const Id id : {sets.back().id, sets.front().id}) {
-    m_desk->space().laying().show_set(id);
+    m_desk->model().laying().show_set(id);
     QTRY_VERIFY(in_sight(*find_set(m_desk->piece(), id)));
   }
   QVERIFY(!in_sight(m_desk->piece().sets.back()));
@@ -565,7 +622,7 @@ void GradeTask::the_rules_of_grading_are_the_pieces() {
 }
 
 void GradeTask::thousands_of_swatches_stay_quick() {
-  m_desk->space().store().apply("many", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("many", [](Piece p) -> Result<Piece> {
     for (int f = 0; f < 100; ++f) {
       p = *with_family(std::move(p), "family " + std::to_string(f));
       const Id family = current_set(p)->families.back().id;

@@ -11,10 +11,11 @@
 #include "app/window/stage_area.h"
 #include "core/base/sentences.h"
 #include "core/color/text.h"
+#include "core/wheel/color_words.h"
 #include "model/i18n/language.h"
 #include "model/i18n/shared_files.h"
 #include "model/i18n/text.h"
-#include "model/share/share_reading.h"
+#include "model/share/share_model.h"
 
 #include <QDir>
 #include <QLineEdit>
@@ -97,11 +98,11 @@ constexpr std::tuple<Desk, SetView, ShareView> kPlaces[] = {
     {Desk::Share, SetView::Staff, ShareView::Parcel}};
 
 void go_to(DeskTop& desk, Desk place, SetView set_view, ShareView share_view) {
-  desk.space().viewing().show_set_view(set_view);
+  desk.model().viewing().show_set_view(set_view);
   Sharing sharing = desk.session().sharing;
   sharing.view = share_view;
-  desk.space().viewing().share(sharing);
-  desk.space().viewing().show_desk(place);
+  desk.model().viewing().share(sharing);
+  desk.model().viewing().show_desk(place);
   QTest::qWait(30);
 }
 
@@ -177,7 +178,7 @@ QSet<QString> said_by(QWidget& window) {
   return out;
 }
 
-/// What the painter has called things.
+/// What the user has called things.
 QStringList words_of_the_painter(const Piece& piece) {
   QStringList out{text(piece.title), text(piece.words), text(piece.signature),
                   text(piece.signature) + ", " + text(piece.date)};
@@ -194,7 +195,7 @@ QStringList words_of_the_painter(const Piece& piece) {
   return out;
 }
 
-/// What a sheet says of its own, beside what the painter has called things.
+/// What a sheet says of its own, beside what the user has called things.
 QSet<QString> said_by(const Sheet& sheet, const Piece& piece) {
   const QString painters = words_of_the_painter(piece).join('\n');
   QSet<QString> out;
@@ -206,7 +207,7 @@ QSet<QString> said_by(const Sheet& sheet, const Piece& piece) {
 
 constexpr std::pair<Desk, const char*> kPages[] = {
     {Desk::Observe, "takeColors"}, {Desk::Limit, "page.areas"}, {Desk::Limit, "page.reference"},
-    {Desk::Limit, "page.shelf"},   {Desk::Pick, "page.string"}, {Desk::Pick, "page.mixing"},
+    {Desk::Limit, "page.shelf"},   {Desk::Pick, "page.ramp"},   {Desk::Pick, "page.mixing"},
     {Desk::Pick, "page.paints"},   {Desk::Pick, "page.steps"},  {Desk::Grade, "page.report"},
     {Desk::Grade, "page.change"},  {Desk::Grade, "page.sets"},  {Desk::Try, "try.check"},
     {Desk::Try, "try.follow"}};
@@ -233,7 +234,7 @@ QSet<QString> said_everywhere() {
     desk->part<QAbstractButton>(page).click();
     out += said_by(desk->window);
   }
-  out += said_by(*desk->space().shares().sheet(), desk->piece());
+  out += said_by(*desk->model().shares().sheet(), desk->piece());
   for (const CompanionShape shape : {CompanionShape::Column, CompanionShape::Strip}) {
     desk->program.beside.show(shape);
     QTest::qWait(30);
@@ -261,6 +262,7 @@ private slots:
   void every_key_is_told();
   void nothing_is_cut_data();
   void nothing_is_cut();
+  void swatches_and_numbers_are_told_in_the_language();
   void either_decimal_mark_is_read();
 };
 
@@ -274,9 +276,9 @@ void LanguagesTask::every_language_is_loaded_and_left() {
     desk->trigger("selectAll");
   }
   QVERIFY(speak(QLocale("de_AT")));
-  QCOMPARE(eyes_word(Eyes::Values), QString("nur Tonwerte"));
+  QCOMPARE(color_vision_word(ColorVision::Values), QString("nur Tonwerte"));
   QVERIFY(!speak(QLocale("fr_FR")));
-  QCOMPARE(eyes_word(Eyes::Values), QString("values only"));
+  QCOMPARE(color_vision_word(ColorVision::Values), QString("values only"));
 }
 
 /// What is ours within a sentence is translated, what stands between quotes is not.
@@ -341,9 +343,9 @@ void LanguagesTask::colors_are_named_by_rule() {
     for (const QString& part : parts.mid(0, parts.size() - 1))
       QVERIFY2(part.endsWith("es") || part == "sehr", qPrintable(color_name(c)));
   }
-  // So is what becomes the painter's.
+  // So is what becomes the user's.
   const auto desk = demo_at(Desk::Pick);
-  desk->space().picking().take_up(orange);
+  desk->model().picking().take_up(orange);
   desk->trigger("addAsPaint");
   QCOMPARE(text(desk->piece().paints[desk->piece().paints.size() - 1].name), color_name(orange));
 }
@@ -358,7 +360,7 @@ void LanguagesTask::nothing_is_left_in_english() {
   const QSet<QString> english = said_everywhere();
   QVERIFY(speak(QLocale(language)));
   QStringList left = (said_everywhere() & english).values();
-  // Numbers, what the demo's painter called things, and what is called so in all of our languages.
+  // Numbers, what the demo's user called things, and what is called so in all of our languages.
   static const QSet<QString> same{"#hex",
                                   "Color",
                                   "CxF (ISO 17972-1)",
@@ -451,6 +453,25 @@ void LanguagesTask::nothing_is_cut() {
   QVERIFY2(cut.isEmpty(), qPrintable(QStringLiteral("%1\n%2").arg(cut.size()).arg(cut.join('\n'))));
 }
 
+/// Short, in the language of the window, and never the same twice; numbers as its words are.
+void LanguagesTask::swatches_and_numbers_are_told_in_the_language() {
+  const Srgb orange{0.85, 0.5, 0.2};
+  for (const char* language : {"de", "es"}) {
+    QVERIFY(speak(QLocale(language)));
+    QCOMPARE(number(2.5, 1), QString("2,5"));
+    const auto desk = new_piece_at(Desk::Pick);
+    desk->model().picking().take_up(orange);
+    desk->model().laying().lay_current();
+    desk->model().laying().lay_current();
+    const auto& laid = current_set(desk->piece())->families[0].swatches;
+    QCOMPARE(text(laid[0].name), swatch_name(orange));
+    QVERIFY(laid[0].name != short_color_name(orange) && laid[1].name != laid[0].name);
+    QVERIFY(laid[0].name.ends_with(" 62"));
+  }
+  QVERIFY(!speak(QLocale("fr_FR")));
+  QCOMPARE(number(2.5, 1), QString("2.5")); // As the English beside it.
+}
+
 void LanguagesTask::either_decimal_mark_is_read() {
   const QLocale before;
   for (const char* language : {"en_US", "de_DE"}) {
@@ -461,7 +482,7 @@ void LanguagesTask::either_decimal_mark_is_read() {
     const auto desk = new_piece_at(Desk::Pick);
     auto& value = desk->part<NumberField>("place.value");
     for (const char* typed : {"45,5", "45.5"}) {
-      desk->space().picking().pick_value(20);
+      desk->model().picking().pick_value(20);
       type_into(value, typed);
       CHECK_NEAR(desk->session().at.at.v, 45.5, 0.01);
       QVERIFY(value.text().startsWith(QLatin1String(language) == QLatin1String("de_DE") ? "45,5" : "45.5"));

@@ -44,9 +44,9 @@ private:
     QVERIFY(!editor.isVisible());
   }
   void lay(double a, double r, double v) {
-    m_desk->space().picking().take_up(*m_desk->space().wheel().color_at({a, r, v}),
+    m_desk->model().picking().take_up(*m_desk->model().wheel().color_at({a, r, v}),
                                       WheelPlace{{a, r, v}, m_desk->piece().wheel});
-    m_desk->space().laying().lay_current();
+    m_desk->model().laying().lay_current();
   }
   static Swatch at_place(Swatch s, int place) {
     s.place = place;
@@ -66,7 +66,7 @@ void LayTask::the_first_color_makes_the_first_family() {
 
 void LayTask::a_click_on_the_slot_lays_there() {
   QVERIFY(m_desk->open_demo());
-  m_desk->space().picking().take_up({0.2, 0.3, 0.9});
+  m_desk->model().picking().take_up({0.2, 0.3, 0.9});
   const std::size_t before = families()[3].swatches.size();
   move(staff(), staff().slot_rect(3).center(), Qt::NoButton);
   click(staff(), staff().slot_rect(3).center());
@@ -90,7 +90,7 @@ void LayTask::swatches_stand_at_their_value() {
 void LayTask::a_click_takes_up_exactly() {
   lay(30, 0.8, 70);
   const Swatch s = families()[0].swatches[0];
-  m_desk->space().picking().take_up({0.1, 0.1, 0.1});
+  m_desk->model().picking().take_up({0.1, 0.1, 0.1});
   click(staff(), staff().swatch_rect(s.id).center());
   QCOMPARE(m_desk->session().color(), s.color);
   QCOMPARE(m_desk->session().at, *s.picked);
@@ -120,7 +120,7 @@ void LayTask::names_are_edited_in_place() {
   type_name("kettles");
   QCOMPARE(families()[1].name, std::string("kettles"));
   const Id swatch = families()[1].swatches[0].id;
-  m_desk->space().laying().select_swatch(swatch);
+  m_desk->model().laying().select_swatch(swatch);
   QTest::keyClick(&staff(), Qt::Key_F2);
   const Srgb held = m_desk->session().color();
   type_name("rim toward the lamp");
@@ -142,7 +142,7 @@ void LayTask::names_are_edited_in_place() {
 void LayTask::deleting_and_undo_name_themselves() {
   lay(30, 0.8, 70);
   const Piece laid = m_desk->piece();
-  m_desk->space().laying().select_swatch(families()[0].swatches[0].id);
+  m_desk->model().laying().select_swatch(families()[0].swatches[0].id);
   staff().setFocus();
   QTest::keyClick(&staff(), Qt::Key_Delete);
   QVERIFY(families()[0].swatches.empty());
@@ -156,7 +156,7 @@ void LayTask::deleting_and_undo_name_themselves() {
 
 /// As when a field that has to close gives its text while the window learns of an undo or redo.
 void LayTask::an_edit_may_follow_from_an_undo() {
-  PieceStore& store = m_desk->space().store();
+  PieceStore& store = m_desk->model().store();
   const auto title = [&](const char* words) {
     store.apply(words, [=](Piece p) { return with_title(std::move(p), words); });
   };
@@ -189,7 +189,7 @@ void LayTask::counts_follow_the_bands() {
 }
 
 void LayTask::hundreds_of_swatches_and_long_names() {
-  m_desk->space().store().apply("many", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("many", [](Piece p) -> Result<Piece> {
     for (int f = 0; f < 30; ++f) {
       p = *with_family(p, "a family with quite a long name, number " + std::to_string(f));
       for (int i = 0; i < 20; ++i)
@@ -230,7 +230,7 @@ void LayTask::everything_goes_by_keyboard() {
 }
 
 void LayTask::copies_and_pastes_hex() {
-  m_desk->space().picking().take_up(srgb_from_8bit({0xce, 0x85, 0x4e}));
+  m_desk->model().picking().take_up(srgb_from_8bit({0xce, 0x85, 0x4e}));
   m_desk->part<QAbstractButton>("copyHex").click();
   QCOMPARE(QApplication::clipboard()->text(), QStringLiteral("#ce854e"));
   QApplication::clipboard()->setText(" #102030 ");

@@ -38,6 +38,7 @@ private slots:
   void every_link_and_picture_is_there();
   void every_key_is_told();
   void the_first_start_offers_three_ways();
+  void a_photo_is_an_answer_to_the_first_start();
   void the_first_steps_tick_themselves();
   void a_report_holds_nothing_of_a_piece();
   void settings_that_cannot_be_used_are_set_aside();
@@ -57,7 +58,7 @@ void LearnTask::the_handbook_opens_where_one_is() {
                                                  {Desk::Pick, "Pick"},       {Desk::Grade, "Grade"},
                                                  {Desk::Try, "Try"},         {Desk::Share, "Share"}};
   for (const auto& [desk, title] : places) {
-    m_desk->space().viewing().show_desk(desk);
+    m_desk->model().viewing().show_desk(desk);
     m_desk->trigger("openHandbook");
     QVERIFY(handbook().isVisible());
     QVERIFY(m_desk->part<QTextBrowser>("handbookText").toPlainText().startsWith(title));
@@ -175,6 +176,22 @@ void LearnTask::the_first_start_offers_three_ways() {
   }
 }
 
+/// However it came in: dropped, pasted, or named at the start.
+void LearnTask::a_photo_is_an_answer_to_the_first_start() {
+  for (const bool offered : {true, false}) {
+    QSettings().clear();
+    m_desk = new_piece_at(Desk::Observe);
+    m_desk->window.offer_first_start(offered);
+    m_desk->window.arrivals().open_files({QStringLiteral(DEMO_PHOTOS "/noon.jpg")});
+    QVERIFY(m_desk->photo_shown());
+    const auto& line = m_desk->part<StepsLine>("firstSteps");
+    QVERIFY(comes_true([&] { return line.isVisible(); }));
+    QVERIFY(line.steps().has(FirstStep::Reference) && !line.steps().has(FirstStep::Color));
+    QVERIFY(comes_true([&] { return !m_desk->window.findChild<FirstStart*>("firstStart"); }));
+    QVERIFY(!FirstStart::is_first());
+  }
+}
+
 void LearnTask::the_first_steps_tick_themselves() {
   QVERIFY(!m_desk->part<StepsLine>("firstSteps").isVisible());
   m_desk->trigger("showFirstSteps");
@@ -198,31 +215,31 @@ void LearnTask::the_first_steps_tick_themselves() {
   // A step leads to its desk and says how.
   press("step.2");
   QVERIFY(m_desk->session().desk == Desk::Limit && m_desk->notice().contains("press a pattern"));
-  m_desk->space().picking().take_sample({0.5, 0.3, 0.2}, SampleOrigin{m_desk->session().reference, 40, 50});
+  m_desk->model().picking().take_sample({0.5, 0.3, 0.2}, SampleOrigin{m_desk->session().reference, 40, 50});
   QCOMPARE(ticked().size(), 2);
-  m_desk->space().store().apply("Lay mask", [](Piece p) {
+  m_desk->model().store().apply("Lay mask", [](Piece p) {
     return with_mask(std::move(p), pattern_mask({Pattern::Triad, 30, 20}));
   });
   QVERIFY(ticked().contains("Make a mask"));
   // Undo does not take a step back that was taken.
-  m_desk->space().store().stack().undo();
+  m_desk->model().store().stack().undo();
   QVERIFY(ticked().contains("Make a mask"));
   // An empty set is not graded.
-  m_desk->space().viewing().show_desk(Desk::Grade);
+  m_desk->model().viewing().show_desk(Desk::Grade);
   QVERIFY(!ticked().contains("Grade the set"));
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   QVERIFY(ticked().contains("Add a swatch"));
-  for (const Desk desk : {Desk::Pick, Desk::Grade, Desk::Try}) m_desk->space().viewing().show_desk(desk);
+  for (const Desk desk : {Desk::Pick, Desk::Grade, Desk::Try}) m_desk->model().viewing().show_desk(desk);
   QCOMPARE(ticked().size(), 6);
   // Another start of the program goes on where they were.
   m_desk = new_piece_at(Desk::Pick);
   QCOMPARE(ticked().size(), 6);
   const QTemporaryDir folder;
   m_desk->dialogs.save_path = folder.filePath("one.zonachrom");
-  m_desk->space().laying().lay_current();
+  m_desk->model().laying().lay_current();
   m_desk->trigger("save");
   QVERIFY(ticked().contains("Save"));
-  m_desk->space().viewing().show_desk(Desk::Share);
+  m_desk->model().viewing().show_desk(Desk::Share);
   QVERIFY(!m_desk->part<StepsLine>("firstSteps").isVisible());
   QVERIFY(m_desk->notice().contains("handbook"));
   m_desk = new_piece_at(Desk::Pick);
@@ -231,11 +248,11 @@ void LearnTask::the_first_steps_tick_themselves() {
 
 void LearnTask::a_report_holds_nothing_of_a_piece() {
   session_log::begin();
-  m_desk->space().store().apply("Change title",
+  m_desk->model().store().apply("Change title",
                                 [](Piece p) { return with_title(std::move(p), "Secret commission"); });
-  emit m_desk->space().notice(
+  emit m_desk->model().notice(
       "The file \"/home/somebody/secret.zonachrom\" is read only; see /home/somebody/notes.");
-  m_desk->space().viewing().show_desk(Desk::Grade);
+  m_desk->model().viewing().show_desk(Desk::Grade);
   m_desk->trigger("copyDetailsForReport");
   const QString told = QApplication::clipboard()->text();
   QVERIFY2(told.startsWith("Zonachrom") && told.contains("Qt ") && told.contains("screen ") &&

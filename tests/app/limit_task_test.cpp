@@ -49,14 +49,14 @@ private:
   std::unique_ptr<DeskTop> m_desk;
 };
 
-/// The whole way of a painter: an outline by pen, a corner more, turned by keys, a hole, another wheel, picks
-/// held and flagged, a string as a family, the set carried; then all of it undone.
+/// The whole way of a user: an outline by pen, a corner more, turned by keys, a hole, another wheel, picks
+/// held and flagged, a ramp as a family, the set carried; then all of it undone.
 void LimitTask::a_mask_is_drawn_shaped_used_and_undone() {
   QVERIFY(m_desk->open_demo());
-  m_desk->space().viewing().show_desk(Desk::Limit);
+  m_desk->model().viewing().show_desk(Desk::Limit);
   QCoreApplication::processEvents();
   const Piece start = m_desk->piece();
-  auto& stack = m_desk->space().store().stack();
+  auto& stack = m_desk->model().store().stack();
   press_button("maskRemove");
   QVERIFY(!m_desk->piece().mask);
 
@@ -95,28 +95,28 @@ void LimitTask::a_mask_is_drawn_shaped_used_and_undone() {
   QVERIFY(!MaskRegion(mask()).inside({0, 0}));
   press_button("draw.adds");
 
-  const Wheel before = m_desk->space().wheel();
+  const Wheel before = m_desk->model().wheel();
   const Srgb kept = *before.color_at({236, 0.75, 60});
   QVERIFY(MaskRegion(mask()).inside(disc_point(Angle(236), 0.75)));
   auto& hues = m_desk->part<QComboBox>("hueScale");
   hues.setCurrentIndex(3);
   emit hues.activated(3);
-  const WheelPoint there = m_desk->space().wheel().locate(kept);
+  const WheelPoint there = m_desk->model().wheel().locate(kept);
   QVERIFY(MaskRegion(mask()).inside(disc_point(there)));
 
   press_button("rule.held");
-  m_desk->space().picking().pick_plan({0, 0});
+  m_desk->model().picking().pick_plan({0, 0});
   QVERIFY(m_desk->session().at.at.r > 0.05);
   press_button("rule.flagged");
-  m_desk->space().picking().pick_plan({0, 0});
-  QCOMPARE(m_desk->space().in_mask(), std::optional(false));
+  m_desk->model().picking().pick_plan({0, 0});
+  QCOMPARE(m_desk->model().in_mask(), std::optional(false));
   QVERIFY(m_desk->part<QLabel>("maskState").text().contains("marked"));
 
-  m_desk->space().viewing().show_desk(Desk::Pick);
-  m_desk->space().picking().take_up(kept);
+  m_desk->model().viewing().show_desk(Desk::Pick);
+  m_desk->model().picking().take_up(kept);
   const std::size_t families = current_set(m_desk->piece())->families.size();
-  press_button("page.string");
-  press_button("layString");
+  press_button("page.ramp");
+  press_button("layRamp");
   QCOMPARE(current_set(m_desk->piece())->families.size(), families + 1);
   while (stack.canUndo()) stack.undo();
   QCOMPARE(m_desk->piece(), start);
@@ -139,16 +139,16 @@ void LimitTask::a_mask_is_laid_and_holds_picks() {
   m_desk->part<QAbstractButton>("rule.flagged").click();
   click(wheel(), place(120, 0.95));
   CHECK_NEAR(m_desk->session().at.at.r, 0.95, 1e-6);
-  QCOMPARE(m_desk->space().in_mask(), std::optional(false));
+  QCOMPARE(m_desk->model().in_mask(), std::optional(false));
   QVERIFY(m_desk->part<QLabel>("maskState").text().contains("outside the mask"));
   // Off keeps it.
   m_desk->part<QAbstractButton>("maskOff").click();
-  QVERIFY(m_desk->piece().mask && !m_desk->space().in_mask());
+  QVERIFY(m_desk->piece().mask && !m_desk->model().in_mask());
 }
 
 void LimitTask::corners_are_dragged_in_one_step() {
   m_desk->part<QAbstractButton>("pattern.triad").click();
-  auto& stack = m_desk->space().store().stack();
+  auto& stack = m_desk->model().store().stack();
   const int steps = stack.count();
   const Piece before = m_desk->piece();
   drag(wheel(), place(0, 1), place(20, 0.5), 30);
@@ -183,7 +183,7 @@ void LimitTask::the_mask_turns_by_hand_and_by_number() {
   CHECK_NEAR(turned.value(), 40, 1e-6);
   type_into(turned, "350");
   CHECK_ANGLE(m_desk->piece().mask->turned, 350, 1e-6);
-  m_desk->space().store().stack().undo();
+  m_desk->model().store().stack().undo();
   CHECK_ANGLE(m_desk->piece().mask->turned, 40, 1e-6);
   CHECK_NEAR(turned.value(), 40, 1e-6);
 }
@@ -210,21 +210,21 @@ void LimitTask::what_comes_during_a_drag_stays() {
   move(wheel(), place(100, 1.08));
   CHECK_NEAR(mask().turned, 10, 0.5);
   // A photo is done, a title is typed: neither goes with the next move, and the turn goes on from there.
-  m_desk->space().store().apply("Add reference",
+  m_desk->model().store().apply("Add reference",
                                 [](Piece p) { return with_reference(std::move(p), "late", "png", nullptr); });
-  m_desk->space().store().apply("Change title", [](Piece p) { return with_title(std::move(p), "dusk"); });
+  m_desk->model().store().apply("Change title", [](Piece p) { return with_title(std::move(p), "dusk"); });
   move(wheel(), place(130, 1.08));
   release(wheel(), place(130, 1.08));
   QCOMPARE(m_desk->piece().references.size(), std::size_t{1});
   QCOMPARE(m_desk->piece().title, std::string("dusk"));
   CHECK_NEAR(mask().turned, 40, 0.5);
   // And undone step by step all is as it was.
-  for (int i = 0; i < 4; ++i) m_desk->space().store().stack().undo();
+  for (int i = 0; i < 4; ++i) m_desk->model().store().stack().undo();
   QVERIFY(m_desk->piece().references.empty() && mask() == before);
 }
 
 void LimitTask::an_empty_mask_says_so() {
-  m_desk->space().store().apply("line", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("line", [](Piece p) -> Result<Piece> {
     p.mask = pattern_mask({Pattern::Complement, 0, 0});
     return p;
   });
@@ -237,7 +237,7 @@ void LimitTask::an_empty_mask_says_so() {
 
 void LimitTask::turning_carries_the_set_when_asked() {
   QVERIFY(m_desk->open_demo());
-  m_desk->space().viewing().show_desk(Desk::Limit);
+  m_desk->model().viewing().show_desk(Desk::Limit);
   QCoreApplication::processEvents();
   const Piece before = m_desk->piece();
   const auto turn = [this](double by) {
@@ -251,21 +251,21 @@ void LimitTask::turning_carries_the_set_when_asked() {
   turn(30);
   const auto &old_family = before.sets[0].families[0], &family = m_desk->piece().sets[0].families[0];
   for (std::size_t i = 0; i < family.swatches.size(); ++i) {
-    const WheelPoint from = m_desk->space().wheel().locate(old_family.swatches[i].color),
+    const WheelPoint from = m_desk->model().wheel().locate(old_family.swatches[i].color),
                      to = family.swatches[i].picked->at;
     CHECK_ANGLE(to.a, from.a + 30, 1e-6);
     CHECK_NEAR(to.r, from.r, 1e-9);
     CHECK_NEAR(value_of(family.swatches[i].color), from.v, 1e-6);
   }
   // One step for mask and set together.
-  m_desk->space().store().stack().undo();
+  m_desk->model().store().stack().undo();
   QCOMPARE(m_desk->piece().sets, before.sets);
   m_desk->part<QAbstractButton>("carry").click();
 }
 
 void LimitTask::a_mask_keeps_its_colors_on_another_wheel() {
   m_desk->part<QAbstractButton>("pattern.analogous").click();
-  const Wheel before = m_desk->space().wheel();
+  const Wheel before = m_desk->model().wheel();
   const MaskRegion old_region(*m_desk->piece().mask);
   auto& hues = m_desk->part<QComboBox>("hueScale");
   hues.setCurrentIndex(1);
@@ -275,7 +275,7 @@ void LimitTask::a_mask_keeps_its_colors_on_another_wheel() {
   for (double a = 0; a < 360; a += 7)
     for (double r = 0.05; r < 1; r += 0.1) {
       const DiscPoint old_place = disc_point(Angle(a), r);
-      const WheelPoint p = m_desk->space().wheel().locate(*before.color_at({a, r, 60}), a);
+      const WheelPoint p = m_desk->model().wheel().locate(*before.color_at({a, r, 60}), a);
       const DiscPoint place = disc_point(p);
       // Places near the border may fall to either side.
       const auto edge = [](const MaskRegion& m, DiscPoint q) {
@@ -287,7 +287,7 @@ void LimitTask::a_mask_keeps_its_colors_on_another_wheel() {
       QCOMPARE(region.inside(place), old_region.inside(old_place));
     }
   QVERIFY(judged > 300);
-  m_desk->space().store().stack().undo();
+  m_desk->model().store().stack().undo();
   QCOMPARE(MaskRegion(*m_desk->piece().mask).share(), old_region.share());
 }
 
@@ -304,7 +304,7 @@ void LimitTask::corners_are_clicked_one_by_one() {
   click(wheel(), place(10, 0.9));
   QTest::keyClick(&wheel(), Qt::Key_Escape);
   QCOMPARE(mask().areas.size(), std::size_t{1});
-  QCOMPARE(m_desk->space().store().stack().count(), 1);
+  QCOMPARE(m_desk->model().store().stack().count(), 1);
 }
 
 void LimitTask::round_areas_and_sectors_are_drawn_and_shaped() {
@@ -328,7 +328,7 @@ void LimitTask::round_areas_and_sectors_are_drawn_and_shaped() {
   drag(wheel(), place(260, 0.5), place(275, 0.5));
   CHECK_NEAR(std::get<RingSector>(mask().areas[1].shape).sweep, 75, 1e-6);
   CHECK_ANGLE(std::get<RingSector>(mask().areas[1].shape).from, 200, 1e-6);
-  QCOMPARE(m_desk->space().store().stack().count(), 5);
+  QCOMPARE(m_desk->model().store().stack().count(), 5);
 }
 
 void LimitTask::areas_are_moved_doubled_mirrored_and_removed() {
@@ -394,7 +394,7 @@ void LimitTask::what_cannot_be_an_area_is_refused() {
   press_button("draw.round");
   drag(wheel(), place(0, 0), place(0, 4));
   QVERIFY(m_desk->notice().contains("would leave nothing") || MaskRegion(mask()).share() > 0);
-  while (m_desk->piece() != before) m_desk->space().store().stack().undo();
+  while (m_desk->piece() != before) m_desk->model().store().stack().undo();
   // An outline that crosses itself is taken, and that is said.
   press_button("draw.adds");
   press_button("maskRemove");
@@ -419,7 +419,7 @@ void LimitTask::ten_thousand_moves_take_no_memory() {
   QSKIP("the sanitizer keeps freed memory for a while");
 #endif
   press_button("pattern.triad");
-  auto& stack = m_desk->space().store().stack();
+  auto& stack = m_desk->model().store().stack();
   const auto moves = [this](int count) {
     press(wheel(), place(0, 1));
     for (int i = 0; i < count; ++i) move(wheel(), place(i * 7, 0.5 + 0.4 * std::sin(i)));
@@ -452,7 +452,7 @@ void LimitTask::masks_go_up_to_the_shelf_and_come_down() {
   QCOMPARE(list.count(), ours + 1);
   // Another window sees it; the search finds it by name and by tag.
   DeskTop other;
-  other.space().viewing().show_desk(Desk::Limit);
+  other.model().viewing().show_desk(Desk::Limit);
   other.part<QAbstractButton>("page.shelf").click();
   auto& search = other.part<QLineEdit>("shelfSearch");
   auto& found = other.part<QListWidget>("shelfMasks");
@@ -463,7 +463,7 @@ void LimitTask::masks_go_up_to_the_shelf_and_come_down() {
   other.part<QAbstractButton>("shelfTake").click();
   QCOMPARE(other.piece().mask->areas, analogous.mask->areas);
   // On another wheel it keeps its colors, or its shape on request.
-  other.space().masking().change_wheel({HueScale::Even, SaturationMeasure::Hsluv});
+  other.model().masking().change_wheel({HueScale::Even, SaturationMeasure::Hsluv});
   other.part<QAbstractButton>("keepShape").click();
   found.setCurrentRow(0);
   other.part<QAbstractButton>("shelfTake").click();

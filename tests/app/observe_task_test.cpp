@@ -46,7 +46,7 @@ private slots:
 private:
   PhotoView& photo() { return m_desk->part<PhotoView>("photo"); }
   const QImage& pixels() {
-    return m_desk->space()
+    return m_desk->model()
         .photos()
         .state_of(*find_reference(m_desk->piece(), m_desk->session().reference))
         .photo->full();
@@ -166,7 +166,7 @@ void ObserveTask::references_are_chosen_removed_and_brought_back() {
   m_desk->trigger("undo");
   QCOMPARE(m_desk->piece(), whole);
   QVERIFY(comes_true(
-      [&] { return !m_desk->space().photos().state_of(m_desk->piece().references[2]).thumbnail.isNull(); }));
+      [&] { return !m_desk->model().photos().state_of(m_desk->piece().references[2]).thumbnail.isNull(); }));
   QTest::keyClick(&strip, Qt::Key_Right);
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[1].id);
 }
@@ -192,7 +192,7 @@ void ObserveTask::a_reference_is_renamed_in_place() {
 
 void ObserveTask::many_references_are_reached() {
   auto& strip = m_desk->part<ReferenceStrip>("references");
-  m_desk->space().store().apply("Many", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("Many", [](Piece p) -> Result<Piece> {
     const Reference one = p.references[0];
     for (int i = 0; i < 15; ++i) p = *with_reference(std::move(p), "study", one.extension, one.bytes);
     return p;
@@ -213,13 +213,13 @@ void ObserveTask::only_the_shown_photo_keeps_its_pixels() {
   const auto decoded = [this] {
     int n = 0;
     for (const auto& r : m_desk->piece().references)
-      n += m_desk->space().photos().state_of(r).photo != nullptr;
+      n += m_desk->model().photos().state_of(r).photo != nullptr;
     return n;
   };
   QVERIFY(m_desk->photo_shown());
   for (const auto& r : m_desk->piece().references) {
-    QVERIFY(!m_desk->space().photos().state_of(r).thumbnail.isNull());
-    m_desk->space().viewing().show_reference(r.id);
+    QVERIFY(!m_desk->model().photos().state_of(r).thumbnail.isNull());
+    m_desk->model().viewing().show_reference(r.id);
     QVERIFY(m_desk->photo_shown());
     QCOMPARE(decoded(), 1);
   }
@@ -229,9 +229,9 @@ void ObserveTask::a_stopped_photo_is_tried_again_with_a_click() {
   QVERIFY(m_desk->documents().open(QStringLiteral(DEMO_PIECE)));
   // The third waits for a free worker, so the stop comes before it begins.
   const Reference third = m_desk->piece().references[2];
-  m_desk->space().photos().stop(third);
-  m_desk->space().viewing().show_reference(third.id);
-  const auto state = [&] { return m_desk->space().photos().state_of(third); };
+  m_desk->model().photos().stop(third);
+  m_desk->model().viewing().show_reference(third.id);
+  const auto state = [&] { return m_desk->model().photos().state_of(third); };
   QVERIFY(comes_true([&] { return !state().failure.isEmpty(); }));
   QVERIFY(state().failure.contains("was stopped"));
   click(photo(), spot());
@@ -278,14 +278,14 @@ void ObserveTask::the_photo_comes_first() {
   // A portrait photo uses the full height.
   QImage tall(300, 900, QImage::Format_RGB32);
   tall.fill(Qt::darkGreen);
-  m_desk->space().photos().take_in(tall, QStringLiteral("tall"));
+  m_desk->model().photos().take_in(tall, QStringLiteral("tall"));
   QVERIFY(comes_true([&] { return m_desk->piece().references.size() == 5; }) && m_desk->photo_shown());
   CHECK_NEAR(photo().zoom() * 900, photo().height(), 1);
 }
 
 void ObserveTask::the_reference_stays_beside_the_work() {
-  m_desk->space().viewing().show_look(PhotoLook::Value);
-  m_desk->space().viewing().show_desk(Desk::Pick);
+  m_desk->model().viewing().show_look(PhotoLook::Value);
+  m_desk->model().viewing().show_desk(Desk::Pick);
   auto& kept = m_desk->part<PhotoView>("keptPhoto");
   QVERIFY(!kept.isVisible());
   m_desk->part<QAbstractButton>("keepReference").click();
@@ -304,11 +304,11 @@ void ObserveTask::the_reference_stays_beside_the_work() {
   kept.setFocus();
   QTest::keyClick(&kept, Qt::Key_M);
   QVERIFY(kept.edge_x().has_value());
-  m_desk->space().viewing().show_desk(Desk::Limit);
+  m_desk->model().viewing().show_desk(Desk::Limit);
   QVERIFY(!kept.isVisible() && m_desk->session().looking.look == PhotoLook::Color);
-  m_desk->space().viewing().show_desk(Desk::Observe);
+  m_desk->model().viewing().show_desk(Desk::Observe);
   QVERIFY(m_desk->session().looking.look == PhotoLook::Value);
-  m_desk->space().viewing().show_desk(Desk::Pick);
+  m_desk->model().viewing().show_desk(Desk::Pick);
   QCoreApplication::processEvents();
   QVERIFY(kept.isVisible() && m_desk->session().looking.look == PhotoLook::Mask);
   auto& split = m_desk->part<QSplitter>("split");
@@ -317,8 +317,8 @@ void ObserveTask::the_reference_stays_beside_the_work() {
   drag(edge, {3, 100}, {63, 100});
   QVERIFY(kept.width() > width + 40);
   const int wider = kept.width();
-  m_desk->space().viewing().show_desk(Desk::Observe);
-  m_desk->space().viewing().show_desk(Desk::Pick);
+  m_desk->model().viewing().show_desk(Desk::Observe);
+  m_desk->model().viewing().show_desk(Desk::Pick);
   QCoreApplication::processEvents();
   QVERIFY(std::abs(kept.width() - wider) <= 2);
 }
@@ -345,7 +345,7 @@ void ObserveTask::nothing_covers_what_is_worked_on() {
       {Desk::Pick, {"wheel", "section", "rail", "staff"}},
       {Desk::Grade, {"staff"}}};
   for (const auto& [desk, names] : parts) {
-    m_desk->space().viewing().show_desk(desk);
+    m_desk->model().viewing().show_desk(desk);
     QCoreApplication::processEvents();
     for (const char* name : names) {
       const QString wrong = hovered(name);

@@ -4,7 +4,7 @@
 #include "app/controls/number_field.h"
 #include "app/desks/pick/mix_view.h"
 #include "app/desks/pick/toward_bar.h"
-#include "app/seams/drag_out.h"
+#include "app/platform/drag_out.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/tray/chip_row.h"
 #include "app/wheel/wheel_view.h"
@@ -14,7 +14,7 @@
 #include "core/mix/trade_paints.h"
 #include "desk.h"
 #include "io/shelf/paint_shelf.h"
-#include "model/mixing/paint_reading.h"
+#include "model/mixing/paint_model.h"
 #include "model/work/set_work.h"
 #include "support/check.h"
 
@@ -39,10 +39,10 @@ private slots:
   void init() {
     m_desk = demo_at(Desk::Pick);
     press_word("page.mixing");
-    // The first colors at hand stand ready, until the painter clears the field.
+    // The first colors at hand stand ready, until the user clears the field.
     QCOMPARE(mixing().corners.size(), kMostCorners);
     QVERIFY(mixing().corners[1].color == *m_desk->session().at_hand.wells[1]);
-    m_desk->space().picking().mix_by_hand({});
+    m_desk->model().picking().mix_by_hand({});
   }
   void cleanup() { m_desk.reset(); }
   void four_corners_are_dropped_and_mixed();
@@ -79,7 +79,7 @@ private:
   }
   /// The mixture as the core has it, of equal strengths.
   Srgb mixed(const std::vector<double>& parts) {
-    return m_desk->space().paints().field()->of_parts(parts)->color;
+    return m_desk->model().paints().field()->of_parts(parts)->color;
   }
   void take_paints(const char* name) {
     press_word("page.paints");
@@ -95,11 +95,11 @@ private:
 void PaintsTask::four_corners_are_dropped_and_mixed() {
   drop_color(field(), field().field_rect().center(), "#1f55b5");
   // One makes nothing yet.
-  QVERIFY(!m_desk->space().paints().field());
+  QVERIFY(!m_desk->model().paints().field());
   QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("two to four"));
   drop_color(field(), field().field_rect().center(), "#f2d23c");
   // Two make a line: its middle is green as paint, grey as light.
-  m_desk->space().store().apply("t",
+  m_desk->model().store().apply("t",
                                 [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
   click(field(), field().screen_point({0.5, 0.5}));
   const auto hue = [&] { return lch_from_lab(lab_from_srgb(m_desk->session().color())).h; };
@@ -159,9 +159,9 @@ void PaintsTask::a_line_a_grid_and_picks_are_laid() {
   drag(field(), field().screen_point({0.5, 0.05}), field().screen_point({0.6, 0.95}));
   QVERIFY(!mixing().drawing);
   type_into(m_desk->part<QLineEdit>("mix.steps"), "5");
-  auto& row = m_desk->part<ChipRow>("mixString");
+  auto& row = m_desk->part<ChipRow>("mixRamp");
   QCOMPARE(row.steps().size(), std::size_t{5});
-  QCOMPARE(m_desk->session().string.size(), std::size_t{5});
+  QCOMPARE(m_desk->session().ramp.size(), std::size_t{5});
   press_word("mix.layString");
   QCOMPARE(swatches(), before + 5);
   const Family& line = current_set(m_desk->piece())->families.back();
@@ -184,8 +184,8 @@ void PaintsTask::a_corner_follows_the_color() {
   fill({"#d8904a", "#3d477f"});
   Mixing next = mixing();
   next.follows = 1;
-  m_desk->space().picking().mix_by_hand(next);
-  m_desk->space().store().apply("t",
+  m_desk->model().picking().mix_by_hand(next);
+  m_desk->model().store().apply("t",
                                 [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
   auto& wheel = m_desk->part<WheelView>("wheel");
   drag(wheel, wheel.screen_point({0.1, 0.1}), wheel.screen_point({-0.5, 0.3}));
@@ -217,7 +217,7 @@ void PaintsTask::a_swatch_is_dragged_from_the_staff() {
 
 void PaintsTask::strength_and_muting_count() {
   fill({"#d8904a", "#3d477f"});
-  m_desk->space().store().apply("t",
+  m_desk->model().store().apply("t",
                                 [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
   const Srgb even = mixed({1, 1});
   turn_wheel(field(), field().chip_rect(0).center(), 10);
@@ -259,7 +259,7 @@ void PaintsTask::white_and_black_are_mixed_in() {
 
 void PaintsTask::what_is_typed_as_parts() {
   fill({"#d8904a", "#3d477f", "#efe6d6"});
-  m_desk->space().store().apply("t",
+  m_desk->model().store().apply("t",
                                 [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
   auto& parts = m_desk->part<QLineEdit>("mix.parts");
   type_into(parts, "2 : 1 : 1");
@@ -285,12 +285,12 @@ void PaintsTask::what_lies_outside_the_mask_is_dimmed_and_held() {
   // The rule of the demo holds: the color is brought into the mask.
   const auto held = m_desk->session().color();
   QVERIFY(difference_to(held, mixed(parts_at(2, field().field_point(green)))) > 5);
-  QVERIFY(*m_desk->space().in_mask());
+  QVERIFY(*m_desk->model().in_mask());
   const QColor dimmed = seen(field(), green + QPointF(0, 20));
-  m_desk->space().store().apply("t", [](Piece p) { return with_rule(std::move(p), MaskRule::Free); });
+  m_desk->model().store().apply("t", [](Piece p) { return with_rule(std::move(p), MaskRule::Free); });
   click(field(), green);
   QVERIFY(largest_step(m_desk->session().color(), mixed(parts_at(2, field().field_point(green)))) < 1e-9);
-  m_desk->space().store().apply("t",
+  m_desk->model().store().apply("t",
                                 [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
   const QColor clear = seen(field(), green + QPointF(0, 20));
   QVERIFY(clear.green() - clear.red() > dimmed.green() - dimmed.red() + 30);
@@ -301,9 +301,9 @@ void PaintsTask::the_reach_becomes_the_mask() {
   QCOMPARE(m_desk->piece().paints.size(), std::size_t{5});
   press_word("paints.reach");
   QVERIFY(m_desk->session().reach.shown);
-  PaintReader& paints = m_desk->space().paints();
+  PaintModel& paints = m_desk->model().paints();
   QVERIFY(comes_true([&] { return paints.reach_is_current(); }));
-  m_desk->space().picking().take_up(*parse_color("#a08060"));
+  m_desk->model().picking().take_up(*parse_color("#a08060"));
   QVERIFY(!paints.outlines().empty());
   // The dashed line is seen on the plan, along the outline.
   auto& wheel = m_desk->part<WheelView>("wheel");
@@ -324,9 +324,9 @@ void PaintsTask::the_reach_becomes_the_mask() {
   const Piece before = m_desk->piece();
   const double share = paints.reach()->share(m_desk->session().at.at.v);
   press_word("paints.maskHere");
-  CHECK_NEAR(m_desk->space().region()->share(), share, 0.01);
+  CHECK_NEAR(m_desk->model().region()->share(), share, 0.01);
   press_word("paints.maskAny");
-  QVERIFY(m_desk->space().region()->share() > share + 0.02);
+  QVERIFY(m_desk->model().region()->share() > share + 0.02);
   m_desk->trigger("undo");
   m_desk->trigger("undo");
   QVERIFY(m_desk->piece() == before);
@@ -345,11 +345,11 @@ void PaintsTask::recipes_follow_the_color() {
   take_paints("earths and one blue");
   const auto& says = m_desk->part<QLabel>("paints.recipe");
   // A mixture of these very paints is found again.
-  const PutOut& out = m_desk->space().paints().out();
-  m_desk->space().picking().take_up(out.mixer.mixed({2, 1, 0, 0, 0}).color);
+  const PutOut& out = m_desk->model().paints().out();
+  m_desk->model().picking().take_up(out.mixer.mixed({2, 1, 0, 0, 0}).color);
   QVERIFY(comes_true(
       [&] { return says.text().startsWith("2 titanium white : 1 yellow earth; differs by 0.0"); }));
-  m_desk->space().picking().take_up(*parse_color("#0a8a3c"));
+  m_desk->model().picking().take_up(*parse_color("#0a8a3c"));
   QVERIFY(comes_true([&] { return !says.text().startsWith("2 titanium"); }));
   type_into(m_desk->part<QLineEdit>("paints.most"), "1");
   QVERIFY(comes_true([&] { return !says.text().contains(" : "); }));
@@ -377,7 +377,7 @@ void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
   press_word("page.paints");
   // As many as a palette takes: the longest search there is.
   for (std::size_t i = 0; i < kMostPaints; ++i) {
-    m_desk->space().picking().take_up(
+    m_desk->model().picking().take_up(
         {0.08 * static_cast<double>(i), 0.5, 0.9 - 0.07 * static_cast<double>(i)});
     m_desk->trigger("addAsPaint");
   }
@@ -397,8 +397,8 @@ void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
 
 void PaintsTask::paints_are_kept_and_brought() {
   press_word("page.paints");
-  m_desk->space().store().apply("none", [](Piece p) { return with_paints(std::move(p), {}); });
-  m_desk->space().picking().take_up(*parse_color("#98573f"));
+  m_desk->model().store().apply("none", [](Piece p) { return with_paints(std::move(p), {}); });
+  m_desk->model().picking().take_up(*parse_color("#98573f"));
   m_desk->trigger("addAsPaint");
   QCOMPARE(m_desk->piece().paints.size(), std::size_t{1});
   QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#98573f"));
@@ -421,7 +421,7 @@ void PaintsTask::paints_are_kept_and_brought() {
   asked("Rename");
   type_into(m_desk->part<QLineEdit>("paints.name"), "a brown");
   QCOMPARE(m_desk->piece().paints[0].name, std::string("a brown"));
-  m_desk->space().picking().take_up(*parse_color("#3d477f"));
+  m_desk->model().picking().take_up(*parse_color("#3d477f"));
   asked("Set to current color");
   QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#3d477f"));
   m_desk->trigger("addAsPaint");
@@ -454,13 +454,13 @@ void PaintsTask::two_palettes_of_one_name_are_two() {
   QCoreApplication::processEvents();
   auto& shelf = m_desk->part<QComboBox>("paints.shelf");
   std::set<double> reds;
-  const int steps = m_desk->space().store().stack().count();
+  const int steps = m_desk->model().store().stack().count();
   int chosen = 0;
   for (int i = 1; i < shelf.count(); ++i) {
     if (shelf.itemText(i) != "Both") continue;
     shelf.setCurrentIndex(i);
     emit shelf.activated(i);
-    QCOMPARE(m_desk->space().store().stack().count(), steps + ++chosen);
+    QCOMPARE(m_desk->model().store().stack().count(), steps + ++chosen);
     reds.insert(m_desk->piece().paints[0].color.r);
   }
   QCOMPARE(reds, (std::set<double>{0.1, 0.9}));

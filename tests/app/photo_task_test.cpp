@@ -56,7 +56,7 @@ private slots:
     auto& stop = m_desk->part<QAbstractButton>("stopLoading");
     QVERIFY(stop.isVisible());
     QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 1; }));
-    QVERIFY(!m_desk->space().photos().state_of(m_desk->piece().references[0]).photo->full().isNull());
+    QVERIFY(!m_desk->model().photos().state_of(m_desk->piece().references[0]).photo->full().isNull());
     QVERIFY(!stop.isVisible());
     // The window went on answering all the while. (A bound against freezing, far above the tenth of a second
     // that bench and use show, since tests share the machine.)
@@ -67,11 +67,11 @@ private slots:
     QVERIFY(noise(6000, 4000).save(path("large.jpg"), "JPEG", 90));
     take_in("large.jpg");
     QVERIFY(m_desk->part<QAbstractButton>("stopLoading").isVisible());
-    while (m_desk->space().photos().intakes().at(0).progress < 0.2) QThread::msleep(1);
+    while (m_desk->model().photos().intakes().at(0).progress < 0.2) QThread::msleep(1);
     Paints paints;
     m_desk->part<QWidget>("staff").installEventFilter(&paints);
     m_desk->part<QWidget>("staff").update(); // As the pointer over it would.
-    m_desk->space().laying().lay_current();
+    m_desk->model().laying().lay_current();
     QCOMPARE(paints.count, 0);
     QCoreApplication::processEvents();
     QVERIFY(paints.count > 0);
@@ -82,7 +82,7 @@ private slots:
     m_desk->part<QAbstractButton>("stopLoading").click();
     QVERIFY(comes_true([this] { return m_desk->notice().contains("was stopped"); }));
     QVERIFY(m_desk->piece().references.empty());
-    QVERIFY(!m_desk->space().store().edited());
+    QVERIFY(!m_desk->model().store().edited());
   }
   void bad_photos_are_refused_in_a_sentence_data() {
     QTest::addColumn<QByteArray>("bytes");
@@ -105,7 +105,7 @@ private slots:
     take_in("notes.png");
     QVERIFY(comes_true([this] { return m_desk->notice().startsWith("\"notes\" is "); }));
     QVERIFY(m_desk->piece() == piece);
-    QVERIFY(!m_desk->space().store().edited());
+    QVERIFY(!m_desk->model().store().edited());
   }
   void photos_come_by_drop_and_paste() {
     QVERIFY(noise(30, 20).save(path("a.png")));
@@ -123,8 +123,8 @@ private slots:
     QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 3; }));
     QCOMPARE(m_desk->piece().references[2].name, std::string("pasted photo"));
     // One step each, named.
-    QCOMPARE(m_desk->space().store().stack().undoText(), QStringLiteral("Add reference"));
-    QCOMPARE(m_desk->space().store().stack().count(), 3);
+    QCOMPARE(m_desk->model().store().stack().undoText(), QStringLiteral("Add reference"));
+    QCOMPARE(m_desk->model().store().stack().count(), 3);
     auto* copied = new QMimeData;
     copied->setUrls({QUrl::fromLocalFile(path("b.bmp"))});
     QApplication::clipboard()->setMimeData(copied);
@@ -136,10 +136,10 @@ private slots:
     QVERIFY(noise(3000, 2000).save(path("large.jpg"), "JPEG", 90));
     take_in("large.jpg");
     m_desk->trigger("newPiece");
-    QVERIFY(m_desk->space().photos().intakes().empty());
+    QVERIFY(m_desk->model().photos().intakes().empty());
     QTest::qWait(1500);
     QVERIFY(m_desk->piece().references.empty());
-    QVERIFY(!m_desk->space().store().edited());
+    QVERIFY(!m_desk->model().store().edited());
   }
   void leaving_while_loading_is_safe() {
     QVERIFY(noise(3000, 2000).save(path("large.jpg"), "JPEG", 90));

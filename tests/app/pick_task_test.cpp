@@ -44,9 +44,9 @@ private slots:
   void a_relation_is_slid_taken_up_and_laid();
   void the_vivid_plan_picks_what_is_seen();
   void strips_are_always_in_sight();
-  void a_string_is_laid_as_a_family_in_one_step();
-  void a_string_stands_on_the_staffs_axis_and_gives_single_steps();
-  void a_string_goes_to_a_well_and_into_its_air();
+  void a_ramp_is_laid_as_a_family_in_one_step();
+  void a_ramp_stands_on_the_staffs_axis_and_gives_single_steps();
+  void a_ramp_goes_to_a_well_and_into_its_haze();
   void the_rail_marks_where_the_color_ends();
   void values_only_and_surrounds_are_neutral();
 
@@ -63,9 +63,9 @@ private:
     return m_desk->part<NumberField>(qPrintable(QStringLiteral("readout.%1.%2").arg(row).arg(number)));
   }
   /// The longer string, beside the staff too.
-  void open_string() {
-    m_desk->part<QAbstractButton>("page.string").click();
-    m_desk->part<QAbstractButton>("showString").click();
+  void open_ramp() {
+    m_desk->part<QAbstractButton>("page.ramp").click();
+    m_desk->part<QAbstractButton>("showRamp").click();
   }
   std::unique_ptr<DeskTop> m_desk;
 };
@@ -105,7 +105,7 @@ void PickTask::hue_and_saturation_never_move_the_value() {
   const QPointF at = place(75, 0.6) + QPointF(9, 9); // beside the mark
   click(wheel(), place(75, 0.6));
   const DiscPoint p = wheel().disc_point_at(at);
-  const Srgb there = *m_desk->space().wheel().color_at(wheel_point(p, v));
+  const Srgb there = *m_desk->model().wheel().color_at(wheel_point(p, v));
   const QColor shown = seen(wheel(), at);
   QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, there) < 8.0 / 255);
 }
@@ -153,7 +153,7 @@ void PickTask::keys_and_wheel_nudge() {
 }
 
 void PickTask::fast_drags_end_where_the_hand_ends() {
-  m_desk->space().store().apply("mask", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("mask", [](Piece p) -> Result<Piece> {
     return with_mask(std::move(p), pattern_mask({Pattern::Analogous, 0, 60}));
   });
   press(wheel(), place(0, 0.3));
@@ -326,27 +326,27 @@ void PickTask::steps_are_shown_and_obeyed() {
   CHECK_NEAR(m_desk->session().at.at.r, 0.25, 1e-9);
   CHECK_NEAR(m_desk->session().at.at.v, 30, 1e-9);
   // Inside a mask the nearest step that it admits.
-  m_desk->space().store().apply("mask", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("mask", [](Piece p) -> Result<Piece> {
     return with_mask(std::move(p), pattern_mask({Pattern::Analogous, 0, 60}));
   });
   click(wheel(), place(170, 0.9));
-  QVERIFY(m_desk->space().in_mask() == std::optional(true));
+  QVERIFY(m_desk->model().in_mask() == std::optional(true));
   CHECK_NEAR(std::remainder(m_desk->session().at.at.a, 30), 0, 1e-6);
   CHECK_NEAR(std::remainder(m_desk->session().at.at.r, 0.25), 0, 1e-9);
   for (const char* field : {"steps.hue", "steps.saturation", "steps.value"})
     type_into(m_desk->part<NumberField>(field), "off");
-  QVERIFY(m_desk->space().steps().off());
+  QVERIFY(m_desk->model().steps().off());
 }
 
 void PickTask::changing_the_wheel_keeps_the_color() {
   click(wheel(), place(120, 0.8));
   const Srgb color = m_desk->session().color();
-  m_desk->space().store().apply("wheel", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("wheel", [](Piece p) -> Result<Piece> {
     p.wheel.hues = HueScale::Light;
     return p;
   });
   QCOMPARE(m_desk->session().color(), color);
-  QVERIFY(largest_step(*m_desk->space().wheel().color_at(m_desk->session().at.at), color) < 1e-6);
+  QVERIFY(largest_step(*m_desk->model().wheel().color_at(m_desk->session().at.at), color) < 1e-6);
   QVERIFY(std::abs(turn_between(m_desk->session().at.at.a, 120)) > 5);
 }
 
@@ -364,7 +364,7 @@ void PickTask::the_plan_zooms_around_the_pointer() {
   QVERIFY(std::abs(wheel().disc_point_at(at + QPointF(1, 0)).x - wheel().disc_point_at(at).x - 0.25 / whole) <
           1e-9);
   const QColor shown = seen(wheel(), at + QPointF(14, 14));
-  const Srgb there = *m_desk->space().wheel().color_at(
+  const Srgb there = *m_desk->model().wheel().color_at(
       wheel_point(wheel().disc_point_at(at + QPointF(14, 14)), m_desk->session().at.at.v));
   QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, there) < 4.0 / 255);
   QTest::keyClick(&wheel(), Qt::Key_0);
@@ -383,9 +383,9 @@ void PickTask::chroma_wheels_show_only_what_exists() {
     for (double a = 5; a < 360; a += 40) {
       click(wheel(), place(a, 0.97));
       const WheelPoint at = m_desk->session().at.at;
-      QVERIFY(at.r <= std::max(m_desk->space().wheel().reach(Angle(at.a), v), 0.97) + 1e-9);
+      QVERIFY(at.r <= std::max(m_desk->model().wheel().reach(Angle(at.a), v), 0.97) + 1e-9);
       QVERIFY(std::abs(value_of(m_desk->session().color()) - v) < 0.01);
-      QVERIFY(largest_step(*m_desk->space().wheel().color_at(at), m_desk->session().color()) < 1e-9);
+      QVERIFY(largest_step(*m_desk->model().wheel().color_at(at), m_desk->session().color()) < 1e-9);
     }
   }
   // On the chroma wheel the far blue does not exist at this value: surround or hatch, no hue.
@@ -410,25 +410,25 @@ void PickTask::a_relation_is_slid_taken_up_and_laid() {
   };
   const QColor mark = seen(wheel(), rim(240));
   QVERIFY(largest_step({mark.redF(), mark.greenF(), mark.blueF()},
-                       m_desk->space().picking().members()[1].color) < 2.0 / 255);
+                       m_desk->model().picking().members()[1].color) < 2.0 / 255);
   drag(wheel(), rim(240), rim(200));
-  CHECK_ANGLE(m_desk->space().picking().members()[1].at.a, 200, 0.5);
-  CHECK_ANGLE(m_desk->space().picking().members()[2].at.a, 0, 1e-9);
+  CHECK_ANGLE(m_desk->model().picking().members()[1].at.a, 200, 0.5);
+  CHECK_ANGLE(m_desk->model().picking().members()[2].at.a, 0, 1e-9);
   CHECK_ANGLE(m_desk->session().at.at.a, 120, 1e-9); // nothing was picked
   click(wheel(), rim(0));
   CHECK_ANGLE(m_desk->session().at.at.a, 0, 1e-9);
-  m_desk->space().picking().back_to_before();
+  m_desk->model().picking().back_to_before();
   // All as a family named by the relation, vivid.
   m_desk->part<QAbstractButton>("relationVivid").click();
   const Piece before = m_desk->piece();
-  const auto members = m_desk->space().picking().members();
+  const auto members = m_desk->model().picking().members();
   m_desk->part<QAbstractButton>("layRelation").click();
   const Family& laid = current_set(m_desk->piece())->families.back();
   QCOMPARE(laid.name, std::string("triad of red"));
   QCOMPARE(laid.swatches.size(), std::size_t{3});
   for (std::size_t i = 0; i < 3; ++i) {
     QCOMPARE(laid.swatches[i].color, members[i].color);
-    CHECK_NEAR(value_of(members[i].color), vivid_value(m_desk->space().wheel(), Angle(members[i].at.a)),
+    CHECK_NEAR(value_of(members[i].color), vivid_value(m_desk->model().wheel(), Angle(members[i].at.a)),
                1e-6);
   }
   m_desk->trigger("undo");
@@ -439,15 +439,15 @@ void PickTask::the_vivid_plan_picks_what_is_seen() {
   m_desk->part<QAbstractButton>("vividPlan").click();
   // Until it is made there is no color that a pick would not take.
   const QColor unmade = seen(wheel(), place(245, 0.95));
-  QVERIFY(!m_desk->space().plan().vivid_table() && unmade.red() == unmade.green() &&
+  QVERIFY(!m_desk->model().plan().vivid_table() && unmade.red() == unmade.green() &&
           unmade.green() == unmade.blue());
-  QVERIFY(comes_true([this] { return m_desk->space().plan().vivid_table() != nullptr; }));
+  QVERIFY(comes_true([this] { return m_desk->model().plan().vivid_table() != nullptr; }));
   for (const auto& [a, r] : std::vector<std::pair<double, double>>{{20, 0.9}, {130, 0.5}, {245, 0.95}}) {
     const QColor shown = seen(wheel(), place(a, r));
     click(wheel(), place(a, r));
     const Srgb picked = m_desk->session().color();
     QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, picked) < 4.0 / 255);
-    CHECK_NEAR(value_of(picked), vivid_value(m_desk->space().wheel(), Angle(m_desk->session().at.at.a)),
+    CHECK_NEAR(value_of(picked), vivid_value(m_desk->model().wheel(), Angle(m_desk->session().at.at.a)),
                1e-6);
   }
   m_desk->part<QAbstractButton>("vividPlan").click();
@@ -459,12 +459,12 @@ void PickTask::the_vivid_plan_picks_what_is_seen() {
 void PickTask::strips_are_always_in_sight() {
   click(wheel(), place(75, 0.7));
   const Srgb color = m_desk->session().color();
-  QVERIFY(m_desk->session().string.empty()); // nothing on the staff unasked
-  for (const auto& [name, kind] : std::initializer_list<std::pair<const char*, StringKind>>{
-           {"tints", StringKind::Tints}, {"tones", StringKind::Tones}, {"shades", StringKind::Shades}}) {
+  QVERIFY(m_desk->session().ramp.empty()); // nothing on the staff unasked
+  for (const auto& [name, kind] : std::initializer_list<std::pair<const char*, RampKind>>{
+           {"tints", RampKind::Tints}, {"tones", RampKind::Tones}, {"shades", RampKind::Shades}}) {
     auto& strip = m_desk->part<ChipRow>(qPrintable(QStringLiteral("strip.") + name));
     QVERIFY(strip.isVisible());
-    const auto made = *make_string({kind, color, {}, 7}, m_desk->space().wheel());
+    const auto made = *make_ramp({kind, color, {}, 7}, m_desk->model().wheel());
     QCOMPARE(strip.steps().size(), std::size_t{5});
     for (std::size_t i = 0; i < 5; ++i) QCOMPARE(strip.steps()[i].color, made[i + 1].color);
   }
@@ -472,119 +472,119 @@ void PickTask::strips_are_always_in_sight() {
   QCOMPARE(current_set(m_desk->piece())->families.back().name, hue_in_words(color) + " shades");
 }
 
-void PickTask::a_string_is_laid_as_a_family_in_one_step() {
-  open_string();
+void PickTask::a_ramp_is_laid_as_a_family_in_one_step() {
+  open_ramp();
   click(wheel(), place(75, 0.7));
-  auto& row = m_desk->part<ChipRow>("string");
-  m_desk->choose("stringKind", StringKind::Shades);
-  type_into(m_desk->part<NumberField>("stringSteps"), "6");
+  auto& row = m_desk->part<ChipRow>("ramp");
+  m_desk->choose("rampKind", RampKind::Shades);
+  type_into(m_desk->part<NumberField>("rampSteps"), "6");
   QCOMPARE(row.steps().size(), std::size_t{6});
   const auto steps = row.steps();
   const Piece before = m_desk->piece();
-  m_desk->part<QAbstractButton>("layString").click();
+  m_desk->part<QAbstractButton>("layRamp").click();
   const auto& families = current_set(m_desk->piece())->families;
   const std::string name = hue_in_words(m_desk->session().color()) + " shades";
   QCOMPARE(families.back().name, name);
   QCOMPARE(families.back().swatches.size(), steps.size());
   for (std::size_t i = 0; i < steps.size(); ++i) QCOMPARE(families.back().swatches[i].color, steps[i].color);
-  m_desk->part<QAbstractButton>("layString").click();
+  m_desk->part<QAbstractButton>("layRamp").click();
   QCOMPARE(current_set(m_desk->piece())->families.back().name, name + " 2");
-  m_desk->space().store().stack().undo();
-  m_desk->space().store().stack().undo();
+  m_desk->model().store().stack().undo();
+  m_desk->model().store().stack().undo();
   QCOMPARE(m_desk->piece(), before);
-  // A single step is taken up; a string without length offers nothing.
+  // A single step is taken up; a ramp without length offers nothing.
   click(row, row.chip_rect(2).center());
   QCOMPARE(m_desk->session().color(), steps[2].color);
-  m_desk->space().picking().take_up({1, 1, 1});
-  m_desk->choose("stringKind", StringKind::Tints);
-  QVERIFY(!m_desk->part<QAbstractButton>("layString").isEnabled());
+  m_desk->model().picking().take_up({1, 1, 1});
+  m_desk->choose("rampKind", RampKind::Tints);
+  QVERIFY(!m_desk->part<QAbstractButton>("layRamp").isEnabled());
 }
 
-void PickTask::a_string_stands_on_the_staffs_axis_and_gives_single_steps() {
-  open_string();
+void PickTask::a_ramp_stands_on_the_staffs_axis_and_gives_single_steps() {
+  open_ramp();
   click(wheel(), place(75, 0.7));
-  m_desk->choose("stringKind", StringKind::Values);
+  m_desk->choose("rampKind", RampKind::Values);
   auto& staff = m_desk->part<StaffView>("staff");
-  auto& row = m_desk->part<ChipRow>("string");
-  const auto steps = m_desk->session().string;
+  auto& row = m_desk->part<ChipRow>("ramp");
+  const auto steps = m_desk->session().ramp;
   QCOMPARE(steps.size(), row.steps().size());
   // It is looked at beside the set, in the place of its page, and nowhere else.
   m_desk->part<QAbstractButton>("page.set").click();
   QVERIFY(staff.isVisible() && !row.isVisible());
-  QCOMPARE(m_desk->session().string.size(), steps.size());
-  m_desk->space().viewing().show_desk(Desk::Limit);
-  QVERIFY(m_desk->session().string.empty());
-  m_desk->space().viewing().show_desk(Desk::Pick);
-  QCOMPARE(m_desk->session().string.size(), steps.size());
-  m_desk->part<QAbstractButton>("page.string").click();
+  QCOMPARE(m_desk->session().ramp.size(), steps.size());
+  m_desk->model().viewing().show_desk(Desk::Limit);
+  QVERIFY(m_desk->session().ramp.empty());
+  m_desk->model().viewing().show_desk(Desk::Pick);
+  QCOMPARE(m_desk->session().ramp.size(), steps.size());
+  m_desk->part<QAbstractButton>("page.ramp").click();
   QCoreApplication::processEvents();
   const ValueAxis axis(staff.height());
   for (std::size_t i = 0; i < steps.size(); ++i) {
-    QVERIFY(std::abs(staff.string_rect(i).center().y() - axis.y_of(value_of(steps[i].color))) < 1e-6);
-    const QColor shown = seen(staff, staff.string_rect(i).center() + QPointF(8, 0));
+    QVERIFY(std::abs(staff.ramp_rect(i).center().y() - axis.y_of(value_of(steps[i].color))) < 1e-6);
+    const QColor shown = seen(staff, staff.ramp_rect(i).center() + QPointF(8, 0));
     QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, steps[i].color) < 1.5 / 255);
   }
-  click(staff, staff.string_rect(2).center());
+  click(staff, staff.ramp_rect(2).center());
   click(row, row.chip_rect(5).center(), Qt::ControlModifier);
   const auto& laid = current_set(m_desk->piece())->families.back().swatches;
   QCOMPARE(laid.size(), std::size_t{2});
   QCOMPARE(laid[0].color, steps[2].color);
   QCOMPARE(laid[1].color, steps[5].color);
   // A held step is told and lies in the mask.
-  m_desk->space().store().apply("mask", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("mask", [](Piece p) -> Result<Piece> {
     return with_mask(std::move(p), pattern_mask({Pattern::Single, 180, 40}));
   });
-  QVERIFY(m_desk->part<QLabel>("stringWords").text().contains("moved into the mask"));
-  for (const auto& step : m_desk->session().string) QVERIFY(step.held);
-  m_desk->part<QAbstractButton>("stringHold").click();
-  for (const auto& step : m_desk->session().string) QVERIFY(!step.held);
+  QVERIFY(m_desk->part<QLabel>("rampWords").text().contains("moved into the mask"));
+  for (const auto& step : m_desk->session().ramp) QVERIFY(step.held);
+  m_desk->part<QAbstractButton>("rampHold").click();
+  for (const auto& step : m_desk->session().ramp) QVERIFY(!step.held);
   m_desk->part<QAbstractButton>("page.mixing").click();
-  QVERIFY(m_desk->session().string.empty());
+  QVERIFY(m_desk->session().ramp.empty());
 }
 
-void PickTask::a_string_goes_to_a_well_and_into_its_air() {
-  open_string();
+void PickTask::a_ramp_goes_to_a_well_and_into_its_haze() {
+  open_ramp();
   auto& wells = m_desk->part<WellsView>("wells");
-  m_desk->space().picking().take_up({0.9, 0.6, 0.3});
+  m_desk->model().picking().take_up({0.9, 0.6, 0.3});
   click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
-  m_desk->space().picking().take_up({0.1, 0.2, 0.5});
-  m_desk->choose("stringKind", StringKind::Between);
-  m_desk->choose("stringTarget", 3);
+  m_desk->model().picking().take_up({0.1, 0.2, 0.5});
+  m_desk->choose("rampKind", RampKind::Between);
+  m_desk->choose("rampTarget", 3);
   const auto ends = [this](Srgb from, Srgb to, double tolerance) {
-    const auto& string = m_desk->session().string;
-    return string.size() == 9 && largest_step(string.front().color, from) < 1e-6 &&
-           largest_step(string.back().color, to) < tolerance;
+    const auto& ramp = m_desk->session().ramp;
+    return ramp.size() == 9 && largest_step(ramp.front().color, from) < 1e-6 &&
+           largest_step(ramp.back().color, to) < tolerance;
   };
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 1e-6));
   std::vector<Srgb> middles;
   for (const Way way : {Way::Straight, Way::Short, Way::Long, Way::Light}) {
-    m_desk->choose("stringWay", way);
+    m_desk->choose("rampWay", way);
     QVERIFY2(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 1e-6),
              qPrintable(QString::number(static_cast<int>(way))));
-    middles.push_back(m_desk->session().string[4].color);
+    middles.push_back(m_desk->session().ramp[4].color);
   }
   for (std::size_t i = 1; i < middles.size(); ++i) QVERIFY(largest_step(middles[i], middles[i - 1]) > 0.02);
   // Why there is none stands whole where it would be.
-  const auto& row = m_desk->part<ChipRow>("string");
-  const auto& none = m_desk->part<QLabel>("noString");
+  const auto& row = m_desk->part<ChipRow>("ramp");
+  const auto& none = m_desk->part<QLabel>("noRamp");
   QVERIFY(row.isVisible() && !none.isVisible());
-  m_desk->space().picking().take_up({0.9, 0.6, 0.3});
+  m_desk->model().picking().take_up({0.9, 0.6, 0.3});
   QTRY_VERIFY(none.isVisible() && none.height() >= none.heightForWidth(none.width()));
   QVERIFY(!row.isVisible());
   QCOMPARE(none.text(), QString("Both ends of this ramp have the same color; choose another end."));
-  m_desk->space().picking().take_up({0.1, 0.2, 0.5});
-  m_desk->choose("stringKind", StringKind::Distance);
+  m_desk->model().picking().take_up({0.1, 0.2, 0.5});
+  m_desk->choose("rampKind", RampKind::Distance);
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 0.1));
-  m_desk->choose("stringTarget", -2); // the usual haze
-  QVERIFY(ends({0.1, 0.2, 0.5}, usual_air(), 0.1));
+  m_desk->choose("rampTarget", -2); // the usual haze
+  QVERIFY(ends({0.1, 0.2, 0.5}, usual_haze(), 0.1));
 }
 
 void PickTask::the_rail_marks_where_the_color_ends() {
-  m_desk->space().masking().change_wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
+  m_desk->model().masking().change_wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
   set_value(60);
   click(wheel(), place(120, 0.5));
   const WheelPoint at = m_desk->session().at.at;
-  const ValueSpan span = m_desk->space().wheel().value_span(Angle(at.a), at.r);
+  const ValueSpan span = m_desk->model().wheel().value_span(Angle(at.a), at.r);
   QVERIFY(span.low > 1 && span.high < 99);
   const ValueAxis axis(rail().height());
   for (const double v : {span.low, span.high})
@@ -596,8 +596,8 @@ void PickTask::the_rail_marks_where_the_color_ends() {
 
 void PickTask::values_only_and_surrounds_are_neutral() {
   QVERIFY(m_desk->open_demo());
-  m_desk->space().viewing().show_desk(Desk::Pick);
-  m_desk->space().viewing().look_with(Eyes::Values);
+  m_desk->model().viewing().show_desk(Desk::Pick);
+  m_desk->model().viewing().look_with(ColorVision::Values);
   for (const Surround surround : {Surround::Dark, Surround::Middle, Surround::Light}) {
     m_desk->window.use_surround(surround);
     QCoreApplication::processEvents();

@@ -15,8 +15,8 @@
 #include "io/shelf/press_shelf.h"
 #include "io/shelf/set_shelf.h"
 #include "model/share/files_out.h"
-#include "model/share/share_reading.h"
-#include "model/study/try_reading.h"
+#include "model/share/share_model.h"
+#include "model/study/try_model.h"
 #include "support/check.h"
 
 #include <QClipboard>
@@ -51,7 +51,7 @@ private slots:
 private:
   ShareStage& stage() { return m_desk->part<ShareStage>("shareStage"); }
   const Sharing& sharing() { return m_desk->session().sharing; }
-  const Sheet& sheet() { return *m_desk->space().shares().sheet(); }
+  const Sheet& sheet() { return *m_desk->model().shares().sheet(); }
   void press_word(const char* name) {
     m_desk->part<QAbstractButton>(name).click();
     m_desk->wait_for_files();
@@ -78,7 +78,7 @@ private:
     QVERIFY(at > 0);
     profile.setCurrentIndex(at);
     emit profile.activated(at);
-    QVERIFY(comes_true([&] { return m_desk->space().press().checked() != nullptr; }));
+    QVERIFY(comes_true([&] { return m_desk->model().press().checked() != nullptr; }));
   }
   std::unique_ptr<DeskTop> m_desk;
 };
@@ -99,7 +99,7 @@ void ShareTask::parts_are_switched_and_seen() {
   QVERIFY(comes_true([&] { return seen_at(reference).lightness() < 200; }));
   const QColor photo = seen_at(reference);
   const auto is_swatch = [&] {
-    return std::ranges::any_of(m_desk->space().press().swatches(), [&](const Swatch* s) {
+    return std::ranges::any_of(m_desk->model().press().swatches(), [&](const Swatch* s) {
       return QString::fromStdString(hex_of(s->color)) == seen_at(reference).name();
     });
   };
@@ -107,9 +107,9 @@ void ShareTask::parts_are_switched_and_seen() {
   QVERIFY(comes_true([&] { return seen_at(reference) != photo; }));
   QVERIFY(is_swatch());
   // By areas where Try has it so, an area bound by hand in its swatch.
-  const auto photographed = m_desk->space().tries().photo();
-  const Swatch* bound = m_desk->space().press().swatches().back();
-  m_desk->space().tries().change_study("areas", [&](Study& study) {
+  const auto photographed = m_desk->model().tries().photo();
+  const Swatch* bound = m_desk->model().press().swatches().back();
+  m_desk->model().tries().change_study("areas", [&](Study& study) {
     study.by_areas = true;
     study.cut.count = 12;
     study.bound = {{photographed->full().width() / 2, photographed->full().height() / 2, bound->id}};
@@ -135,7 +135,7 @@ void ShareTask::parts_are_switched_and_seen() {
   press_word("sheet.hexes");
   for (const auto& t : sheet().pages[0].texts) QVERIFY(!t.words.starts_with("#"));
   // Values only: the sheet too.
-  m_desk->space().viewing().look_with(Eyes::Values);
+  m_desk->model().viewing().look_with(ColorVision::Values);
   const QColor grey = seen_at(first[3].box);
   QVERIFY(grey.red() == grey.green() && grey.green() == grey.blue());
 }
@@ -164,8 +164,8 @@ void ShareTask::pages_are_turned() {
 void ShareTask::the_printable_is_taken_and_undone() {
   choose_stand_in();
   const auto before = *current_set(m_desk->piece());
-  const auto swatches = m_desk->space().press().swatches();
-  const auto checked = *m_desk->space().press().checked();
+  const auto swatches = m_desk->model().press().swatches();
+  const auto checked = *m_desk->model().press().checked();
   std::vector<std::size_t> not_printing;
   for (std::size_t i = 0; i < checked.size(); ++i)
     if (!checked[i].prints) not_printing.push_back(i);
@@ -180,19 +180,19 @@ void ShareTask::the_printable_is_taken_and_undone() {
   CHECK_NEAR(value_of(taken->color), value_of(find_swatch(before.families, first)->color), 0.5);
   QCOMPARE(current_set(m_desk->piece())->versions.size(), before.versions.size() + 1);
   QCOMPARE(current_set(m_desk->piece())->versions.back().name, std::string("before the press"));
-  QVERIFY(comes_true([&] { return m_desk->space().press().checked() != nullptr; }));
+  QVERIFY(comes_true([&] { return m_desk->model().press().checked() != nullptr; }));
   m_desk->trigger("undo");
   QCOMPARE(*current_set(m_desk->piece()), before);
-  QVERIFY(comes_true([&] { return m_desk->space().press().checked() != nullptr; }));
+  QVERIFY(comes_true([&] { return m_desk->model().press().checked() != nullptr; }));
   press_word("press.take.all");
-  QVERIFY(comes_true([&] { return m_desk->space().press().checked() != nullptr; }));
-  for (const auto& s : *m_desk->space().press().checked()) QVERIFY(s.prints);
+  QVERIFY(comes_true([&] { return m_desk->model().press().checked() != nullptr; }));
+  for (const auto& s : *m_desk->model().press().checked()) QVERIFY(s.prints);
   QVERIFY(comes_true([&] { return m_desk->part<QLabel>("press.says").text().startsWith("All 19"); }));
 }
 
 void ShareTask::the_proof_shows_what_the_press_makes_of_it() {
   choose_stand_in();
-  const auto press = m_desk->space().press().chosen();
+  const auto press = m_desk->model().press().chosen();
   press_word("press.proof");
   for (const auto& s : sheet().pages[0].swatches)
     QCOMPARE(seen_at(s.box).name(), QString::fromStdString(hex_of(press->proof(s.color, true))));
@@ -201,7 +201,7 @@ void ShareTask::the_proof_shows_what_the_press_makes_of_it() {
     QCOMPARE(seen_at(s.box).name(), QString::fromStdString(hex_of(press->proof(s.color, false))));
   QVERIFY(m_desk->part<QLabel>("share.says").text().contains("Stand-in"));
   // So do the staff and the picture at Try.
-  m_desk->space().viewing().show_desk(Desk::Try);
+  m_desk->model().viewing().show_desk(Desk::Try);
   QVERIFY(m_desk->photo_shown());
   auto& staff = m_desk->part<StaffView>("staff");
   auto& tried = m_desk->part<TryView>("tryPicture");
@@ -210,7 +210,7 @@ void ShareTask::the_proof_shows_what_the_press_makes_of_it() {
   QCOMPARE(seen(tried, place).name(), QString::fromStdString(hex_of(press->proof(there->color, false))));
   QCOMPARE(seen(staff, staff.swatch_rect(there->id).topLeft() + QPointF(3, 3)).name(),
            QString::fromStdString(hex_of(press->proof(there->color, false))));
-  m_desk->space().viewing().show_desk(Desk::Share);
+  m_desk->model().viewing().show_desk(Desk::Share);
   // It is kept for the next piece and the next start.
   QVERIFY(QSettings().value("press").toString().endsWith("standin-press.icc"));
   // What is written is the plan itself.
@@ -240,14 +240,14 @@ void ShareTask::the_plan_is_seen_and_written() {
   // Another mask is seen at once.
   press_word("plan.bare");
   const auto plan = [&] {
-    const auto* made = m_desk->space().shares().plan_seen();
+    const auto* made = m_desk->model().shares().plan_seen();
     return made && *made ? made->value() : QImage();
   };
   for (const double base : {10, 70}) {
-    QVERIFY(m_desk->space().store().apply("Lay", [&](Piece p) -> Result<Piece> {
+    QVERIFY(m_desk->model().store().apply("Lay", [&](Piece p) -> Result<Piece> {
       return with_mask(std::move(p), pattern_mask({Pattern::Triad, base, usual_spread(Pattern::Triad)}));
     }));
-    const PlanOrder order = m_desk->space().shares().plan_order();
+    const PlanOrder order = m_desk->model().shares().plan_order();
     const QImage wanted = plan_image(order.piece, order.spec).value();
     QVERIFY(comes_true([&] { return plan() == wanted; }));
   }
@@ -300,14 +300,14 @@ void ShareTask::all_formats_are_written_and_again() {
   // So does bringing in, by the name, and whatever the name where no format knows it.
   const auto& offered = m_desk->part<QLabel>("importSays");
   for (const char* name : {"Row at dusk.lines.txt", "nobody knows.dat"}) {
-    m_desk->space().viewing().show_set_view(SetView::Staff);
+    m_desk->model().viewing().show_set_view(SetView::Staff);
     QFile::copy(folder.filePath("Row at dusk.lines.txt"), folder.filePath("nobody knows.dat"));
     m_desk->dialogs.set_path = folder.filePath(name);
     m_desk->trigger("importPalette");
     QVERIFY(comes_true([&] { return m_desk->session().set_view == SetView::Import; }));
     QVERIFY(offered.text().contains("19"));
   }
-  m_desk->space().viewing().show_desk(Desk::Share);
+  m_desk->model().viewing().show_desk(Desk::Share);
   // A pattern that cannot be says so and keeps the rest from nothing.
   pattern.setPlainText("{name}\n");
   QVERIFY(m_desk->part<QLabel>("files.preview").text().contains("No line of the pattern has a color"));
@@ -345,8 +345,8 @@ void ShareTask::a_chosen_part_of_a_parcel_is_taken() {
   QCOMPARE(read_mask_shelf(shelf("masks")).masks.size(), masks + 1);
   // The mask and the paints.
   QVERIFY2(m_desk->notice().startsWith("Saved 2 to the shelf"), qPrintable(m_desk->notice()));
-  // One that comes while the painter is elsewhere is told of, once.
-  m_desk->space().viewing().show_desk(Desk::Pick);
+  // One that comes while the user is elsewhere is told of, once.
+  m_desk->model().viewing().show_desk(Desk::Pick);
   QVERIFY(QFile::copy(shared.filePath("row.zonaparcel"), shared.filePath("second.zonaparcel")));
   QVERIFY(
       comes_true([&] { return m_desk->notice().startsWith("A new parcel has arrived: second.zonaparcel"); }));
@@ -354,11 +354,11 @@ void ShareTask::a_chosen_part_of_a_parcel_is_taken() {
   QVERIFY(QFile::copy(shared.filePath("row.zonaparcel"), shared.filePath("third.zonaparcel")));
   QVERIFY(
       comes_true([&] { return m_desk->notice().startsWith("A new parcel has arrived: third.zonaparcel"); }));
-  emit m_desk->space().notice("something else");
+  emit m_desk->model().notice("something else");
   QVERIFY(QFile::remove(shared.filePath("third.zonaparcel")));
   QTest::qWait(300);
   QCOMPARE(m_desk->notice(), QString("something else"));
-  m_desk->space().viewing().show_desk(Desk::Share);
+  m_desk->model().viewing().show_desk(Desk::Share);
   QCOMPARE(m_desk->part<QAbstractButton>("parcel.offer.0").text(), QString("new: second.zonaparcel"));
   // A damaged one is refused in a sentence, and what was shown stays.
   QFile file(shared.filePath("row.zonaparcel"));
@@ -376,9 +376,9 @@ void ShareTask::a_chosen_part_of_a_parcel_is_taken() {
 
 void ShareTask::ink_is_read_and_typed() {
   choose_stand_in();
-  const auto press = m_desk->space().press().chosen();
+  const auto press = m_desk->model().press().chosen();
   m_desk->part<ReadoutPanel>("readouts").choose_ink(0);
-  m_desk->space().picking().take_up({0.8, 0.5, 0.3});
+  m_desk->model().picking().take_up({0.8, 0.5, 0.3});
   const auto field = [&](int n) -> NumberField& {
     return m_desk->part<NumberField>(qPrintable(QStringLiteral("readout.0.%1").arg(n)));
   };
@@ -395,7 +395,7 @@ void ShareTask::ink_is_read_and_typed() {
   const char* const typed[] = {"20", "80", "10", "30"};
   for (int n = 0; n < 4; ++n) type_into(field(n), QLatin1String(typed[n]));
   for (int n = 0; n < 4; ++n) QCOMPARE(field(n).text(), QLatin1String(typed[n]));
-  m_desk->space().picking().take_up({0.8, 0.5, 0.3});
+  m_desk->model().picking().take_up({0.8, 0.5, 0.3});
   CHECK_NEAR(field(0).value(), ink.c, 1e-9);
   // A refusal goes with the next entry that is taken.
   auto& hex = m_desk->part<QLineEdit>("hex");
@@ -405,9 +405,9 @@ void ShareTask::ink_is_read_and_typed() {
   QCOMPARE(m_desk->notice(), QString());
   QCOMPARE(hex.text(), QStringLiteral("#3d86ff"));
   // The tray says what does not print, Grade's report finds it.
-  m_desk->space().picking().take_up({0, 0, 1});
+  m_desk->model().picking().take_up({0, 0, 1});
   QVERIFY(m_desk->part<QLabel>("maskState").text().contains("does not print"));
-  m_desk->space().viewing().show_desk(Desk::Grade);
+  m_desk->model().viewing().show_desk(Desk::Grade);
   const auto found = [&] {
     for (const auto* label : m_desk->window.findChildren<QLabel*>("finding"))
       if (label->text().contains("do not print")) return true;
@@ -430,8 +430,8 @@ void ShareTask::what_cannot_be_laid_out_is_said() {
   QVERIFY(m_desk->notice().contains("not a usable ICC profile"));
   Sharing gone = sharing();
   gone.press = "/nowhere/press.icc";
-  m_desk->space().viewing().share(gone);
-  QVERIFY(!m_desk->space().press().chosen());
+  m_desk->model().viewing().share(gone);
+  QVERIFY(!m_desk->model().press().chosen());
   // Without a swatch there is still a sheet.
   m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
   m_desk->trigger("newPiece");

@@ -9,7 +9,7 @@
 #include "core/try/render.h"
 #include "desk.h"
 #include "io/container/piece_file.h"
-#include "model/study/try_reading.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
 
 #include <QColorSpace>
@@ -53,7 +53,7 @@ private:
   const SwatchSet& set() { return *current_set(m_desk->piece()); }
   /// The nearest swatch of the set to a pixel of the photo, by brute force.
   const Swatch* nearest(QPoint pixel, const List<Family>& families) {
-    const auto photo = m_desk->space().tries().photo();
+    const auto photo = m_desk->model().tries().photo();
     const QColor c = photo->full().pixelColor(pixel);
     return nearest({c.redF(), c.greenF(), c.blueF()}, families);
   }
@@ -70,7 +70,7 @@ private:
   /// Shows the demo's flat drawing, one pixel of it for one of the screen.
   void show_drawing() {
     for (const auto& r : m_desk->piece().references)
-      if (r.name == "Row, flat drawing") m_desk->space().viewing().show_reference(r.id);
+      if (r.name == "Row, flat drawing") m_desk->model().viewing().show_reference(r.id);
     QVERIFY(m_desk->photo_shown());
   }
   std::unique_ptr<DeskTop> m_desk;
@@ -89,11 +89,11 @@ void TryTask::a_click_takes_up_the_swatch_that_is_seen() {
   }
   // The pointer over the picture marks the swatch, over a swatch its places.
   move(view(), {200, 200}, Qt::NoButton);
-  QCOMPARE(m_desk->space().tries().hovered(), view().swatch_at({200, 200}));
+  QCOMPARE(m_desk->model().tries().hovered(), view().swatch_at({200, 200}));
   const Id here = view().swatch_at({200, 200}), there = view().swatch_at({400, 120});
   QVERIFY(here != there);
   const QColor before = seen(view(), {400, 120});
-  m_desk->space().tries().hover(here, true);
+  m_desk->model().tries().hover(here, true);
   QVERIFY(seen(view(), {400, 120}) != before);
   QCOMPARE(seen(view(), {200, 200}).name(), hex(find_swatch(m_desk->piece(), here)->color));
 }
@@ -127,7 +127,7 @@ void TryTask::two_versions_meet_under_the_edge() {
   QCOMPARE(trying().right.version, version->id);
   QCOMPARE(seen(view(), at).name(), hex(color));
   // Values only and squinting work on both.
-  m_desk->space().viewing().look_with(Eyes::Values);
+  m_desk->model().viewing().look_with(ColorVision::Values);
   const QColor grey = seen(view(), at);
   QVERIFY(grey.red() == grey.green() && grey.green() == grey.blue());
 }
@@ -135,7 +135,7 @@ void TryTask::two_versions_meet_under_the_edge() {
 void TryTask::follow_moves_the_photo_from_version_to_version() {
   press_word("try.follow");
   const QPointF at(400, 400);
-  const auto photo = m_desk->space().tries().photo();
+  const auto photo = m_desk->model().tries().photo();
   const auto picture = [&] {
     view().setFocus(); // Its frame is seen in all of them.
     if (!comes_true([&] { return view().settled(); })) qFatal("a guess stays");
@@ -168,7 +168,7 @@ void TryTask::follow_moves_the_photo_from_version_to_version() {
   QVERIFY(picture() != above_drawer);
   auto without = trying();
   without.pairs.clear();
-  m_desk->space().viewing().try_on(without);
+  m_desk->model().viewing().try_on(without);
   press_word("try.pairs");
   QCOMPARE(picture(), followed);
   // From that version to itself it stands still again.
@@ -181,39 +181,39 @@ void TryTask::follow_moves_the_photo_from_version_to_version() {
 void TryTask::a_swatch_changed_is_seen_at_once_and_its_use_told() {
   const QPointF at(400, 120);
   const Id id = view().swatch_at(at);
-  const double used = m_desk->space().tries().uses().at(id);
+  const double used = m_desk->model().tries().uses().at(id);
   QVERIFY(used > 0.01);
-  m_desk->space().picking().take_up({0.1, 0.6, 0.3});
-  m_desk->space().laying().select_swatch(id);
+  m_desk->model().picking().take_up({0.1, 0.6, 0.3});
+  m_desk->model().laying().select_swatch(id);
   m_desk->trigger("replaceWithCurrentColor");
-  QVERIFY(m_desk->space().tries().uses().at(id) < used);
+  QVERIFY(m_desk->model().tries().uses().at(id) < used);
   const Swatch* now = find_swatch(m_desk->piece(), view().swatch_at(at));
   QCOMPARE(seen(view(), at).name(), hex(now->color));
   m_desk->trigger("undo");
-  QCOMPARE(m_desk->space().tries().uses().at(id), used);
+  QCOMPARE(m_desk->model().tries().uses().at(id), used);
   // While a change is tried out, the picture goes along.
   const QColor before = seen(view(), at);
   Adjustment darker;
   darker.value = -20;
-  m_desk->space().laying().select_swatch(0);
-  m_desk->space().set_work().try_out(darker);
+  m_desk->model().laying().select_swatch(0);
+  m_desk->model().set_work().try_out(darker);
   QVERIFY(seen(view(), at) != before);
-  m_desk->space().set_work().try_out({});
+  m_desk->model().set_work().try_out({});
   QCOMPARE(seen(view(), at), before);
   // Unused ones are selected, used ones marked.
   m_desk->trigger("selectUnusedSwatches");
   for (const Id unused : m_desk->session().selection.swatches())
-    QCOMPARE(m_desk->space().tries().uses().at(unused), 0.0);
+    QCOMPARE(m_desk->model().tries().uses().at(unused), 0.0);
   m_desk->trigger("markUsedSwatches");
-  for (const auto& [swatch, share] : m_desk->space().tries().uses())
+  for (const auto& [swatch, share] : m_desk->model().tries().uses())
     QCOMPARE(find_swatch(m_desk->piece(), swatch)->used, share > 0);
 }
 
 void TryTask::flat_artwork_is_bound_area_by_area() {
   show_drawing();
   press_word("try.byAreas");
-  QVERIFY(comes_true([&] { return m_desk->space().tries().areas() != nullptr; }));
-  const auto areas = m_desk->space().tries().areas();
+  QVERIFY(comes_true([&] { return m_desk->model().tries().areas() != nullptr; }));
+  const auto areas = m_desk->model().tries().areas();
   QVERIFY(areas->flat && areas->areas.size() == 13);
   const Reference* drawing = find_reference(m_desk->piece(), m_desk->session().reference);
   QVERIFY(drawing->study.by_areas);
@@ -230,7 +230,7 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
   QCOMPARE(find_reference(m_desk->piece(), drawing->id)->study.bound.size(), std::size_t{1});
   // The pointer over an area draws its edge: the arch's top is one.
   move(view(), view().place_of(600, 400), Qt::NoButton);
-  QCOMPARE(m_desk->space().tries().hovered(), view().swatch_at(view().place_of(600, 400)));
+  QCOMPARE(m_desk->model().tries().hovered(), view().swatch_at(view().place_of(600, 400)));
   int outlined = 0;
   const QImage marked = view().grab().toImage();
   for (int x = 0; x < marked.width(); ++x)
@@ -242,24 +242,24 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
   QVERIFY(QLineF(view().place_of(400, 60), view().place_of(300, 60)).length() > 150);
   QCOMPARE(view().swatch_at(view().place_of(300, 60)), wall_swatch);
   move(view(), view().place_of(400, 60), Qt::NoButton);
-  QCOMPARE(m_desk->space().tries().hovered(), lamp.id);
+  QCOMPARE(m_desk->model().tries().hovered(), lamp.id);
   QCOMPARE(seen(view(), view().place_of(400, 60)).name(), hex(lamp.color));
   QTest::keyClick(&view(), Qt::Key_0);
   QCOMPARE(view().place_of(400, 60), sky);
   // The bound area follows its swatch.
-  m_desk->space().picking().take_up({0.2, 0.7, 0.2});
-  m_desk->space().laying().select_swatch(lamp.id);
+  m_desk->model().picking().take_up({0.2, 0.7, 0.2});
+  m_desk->model().laying().select_swatch(lamp.id);
   m_desk->trigger("replaceWithCurrentColor");
   QCOMPARE(seen(view(), sky).name(), hex({0.2, 0.7, 0.2}));
   m_desk->trigger("undo");
   // One area dragged onto another takes it in.
   const QPointF wall = view().place_of(300, 60), ground = view().place_of(500, 600);
   drag(view(), wall, ground);
-  QVERIFY(comes_true([&] { return m_desk->space().tries().areas() != nullptr; }));
-  QCOMPARE(m_desk->space().tries().areas()->areas.size(), std::size_t{12});
+  QVERIFY(comes_true([&] { return m_desk->model().tries().areas() != nullptr; }));
+  QCOMPARE(m_desk->model().tries().areas()->areas.size(), std::size_t{12});
   m_desk->trigger("undo");
   QVERIFY(comes_true([&] {
-    const auto again = m_desk->space().tries().areas();
+    const auto again = m_desk->model().tries().areas();
     return again && again->areas.size() == 13;
   }));
   // The ground's menu splits what lies in it in several places.
@@ -273,7 +273,7 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
   QContextMenuEvent asked(QContextMenuEvent::Mouse, pot, view().mapToGlobal(pot));
   QApplication::sendEvent(&view(), &asked);
   QVERIFY(comes_true([&] {
-    const auto split = m_desk->space().tries().areas();
+    const auto split = m_desk->model().tries().areas();
     return split && split->areas.size() > 13;
   }));
   m_desk->trigger("undo");
@@ -283,16 +283,16 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
   m_desk->trigger("redo");
   m_desk->dialogs.save_path = QDir::temp().filePath("tried.zonachrom");
   m_desk->trigger("saveAs");
-  QVERIFY(comes_true([&] { return !m_desk->space().store().edited(); }));
+  QVERIFY(comes_true([&] { return !m_desk->model().store().edited(); }));
   const auto read = open_document(m_desk->dialogs.save_path.toStdString());
   QVERIFY(read && *find_reference(read->piece, drawing->id) == *find_reference(m_desk->piece(), drawing->id));
   QFile::remove(m_desk->dialogs.save_path);
 }
 
 void TryTask::what_lacks_is_laid() {
-  press_word("try.lacks");
-  QVERIFY(comes_true([&] { return m_desk->space().tries().needed() != nullptr; }));
-  const auto lacking = m_desk->space().tries().needed()->missing;
+  press_word("try.missing");
+  QVERIFY(comes_true([&] { return m_desk->model().tries().needed() != nullptr; }));
+  const auto lacking = m_desk->model().tries().needed()->missing;
   QVERIFY(lacking.size() > 2);
   const std::size_t swatches = swatch_count(set());
   QVERIFY(comes_true([&] { return m_desk->window.findChild<QAbstractButton*>("lay.0") != nullptr; }));
@@ -300,7 +300,7 @@ void TryTask::what_lacks_is_laid() {
   const QPointF ring = view().place_of(lacking[0].x, lacking[0].y) + QPointF(14, 0);
   const QColor plain = seen(view(), ring);
   press_word("lack.0");
-  QVERIFY(m_desk->space().tries().marked() == QPoint(lacking[0].x, lacking[0].y));
+  QVERIFY(m_desk->model().tries().marked() == QPoint(lacking[0].x, lacking[0].y));
   if (view().rect().contains(ring.toPoint())) QVERIFY(seen(view(), ring) != plain);
   press_word("lay.0");
   QCOMPARE(swatch_count(set()), swatches + 1);
@@ -308,11 +308,11 @@ void TryTask::what_lacks_is_laid() {
   QCOMPARE(laid->color, lacking[0].color);
   QCOMPARE(laid->from, (SampleOrigin{m_desk->session().reference, lacking[0].x, lacking[0].y}));
   // What was laid is not lacking any more.
-  QVERIFY(comes_true([&] { return m_desk->space().tries().needed() != nullptr; }));
-  for (const Lack& lack : m_desk->space().tries().needed()->missing)
+  QVERIFY(comes_true([&] { return m_desk->model().tries().needed() != nullptr; }));
+  for (const MissingColor& lack : m_desk->model().tries().needed()->missing)
     QVERIFY(ciede2000(lab_from_srgb(lack.color), lab_from_srgb(laid->color)) >= trying().far - 1e-9);
   const std::size_t families = set().families.size();
-  const std::size_t left = m_desk->space().tries().needed()->missing.size();
+  const std::size_t left = m_desk->model().tries().needed()->missing.size();
   QVERIFY(left > 1);
   press_word("lay.all");
   QCOMPARE(set().families.size(), families + 1);
@@ -323,8 +323,8 @@ void TryTask::what_lacks_is_laid() {
   QVERIFY(noon > 0);
   by.setCurrentIndex(noon);
   emit by.activated(noon);
-  QVERIFY(comes_true([&] { return m_desk->space().tries().needed() != nullptr; }));
-  const Needs needed = *m_desk->space().tries().needed();
+  QVERIFY(comes_true([&] { return m_desk->model().tries().needed() != nullptr; }));
+  const Needs needed = *m_desk->model().tries().needed();
   QVERIFY(needed.present > 3 && needed.missing.size() > 1);
   const auto says = [&] { return m_desk->part<QLabel>("lacks.says").text(); };
   QCOMPARE(says(), QStringLiteral("%1 needed: %2 present, %3 missing")
@@ -347,7 +347,7 @@ void TryTask::a_canvas_saved_from_outside_is_checked_anew() {
     return image.save(path);
   };
   QVERIFY(save(in_set));
-  m_desk->space().canvases().follow_canvas(path);
+  m_desk->model().canvases().follow_canvas(path);
   QVERIFY(comes_true([&] { return !m_desk->piece().references.back().follows.empty(); }));
   QVERIFY(m_desk->photo_shown());
   press_word("try.check");
@@ -362,7 +362,7 @@ void TryTask::a_canvas_saved_from_outside_is_checked_anew() {
   // Light, middle and dark beside those of another reference; pure green is light.
   QVERIFY(says.text().contains("light 100.0"));
   m_desk->choose("try.against", QVariant::fromValue(m_desk->piece().references[1].id));
-  const auto shares = m_desk->space().tries().shares_against();
+  const auto shares = m_desk->model().tries().shares_against();
   QVERIFY(shares && shares->light > 0.05 && shares->dark > 0.05);
   QVERIFY(says.text().contains(
       QStringLiteral("light 100.0 (compared with %1").arg(100 * shares->light, 0, 'f', 1)));
@@ -380,7 +380,7 @@ void TryTask::the_picture_is_written_at_full_size() {
   m_desk->trigger("savePicture");
   QVERIFY(comes_true([&] { return m_desk->notice().contains("Saved to"); }));
   const QImage read(m_desk->dialogs.export_path);
-  const auto photo = m_desk->space().tries().photo();
+  const auto photo = m_desk->model().tries().photo();
   QCOMPARE(read.size(), photo->full().size());
   for (const QPoint p : {QPoint(10, 10), QPoint(700, 500), QPoint(1600, 1000)})
     QCOMPARE(read.pixelColor(p).name(), hex(nearest(p, set().families)->color));
@@ -403,11 +403,11 @@ void TryTask::the_picture_written_is_the_one_seen() {
     if (!comes_true([&] { return m_desk->notice().contains(QLatin1String(name)); })) qFatal("not exported");
     return QImage(m_desk->dialogs.export_path);
   };
-  const QImage photo = m_desk->space().tries().photo()->full();
+  const QImage photo = m_desk->model().tries().photo()->full();
   press_word("try.check");
   const QImage checked = written("check.png");
   QVERIFY(checked != photo);
-  const TriedPicture tried = m_desk->space().tries().seen(photo.size(), 0.5).tried;
+  const TriedPicture tried = m_desk->model().tries().seen(photo.size(), 0.5).tried;
   QVERIFY(tried.right.way == TryWay::Check && !tried.two);
   const SwatchMatcher matcher(tried.right.colors);
   const StrayChecker checker(&matcher, tried.right.mask ? &*tried.right.mask : nullptr, tried.right.limits);
@@ -423,7 +423,7 @@ void TryTask::the_picture_written_is_the_one_seen() {
   two.way = TryWay::Study;
   two.two = true;
   two.edge = 0.5;
-  m_desk->space().viewing().try_on(two);
+  m_desk->model().viewing().try_on(two);
   const QImage both = written("both.png");
   QCOMPARE(both.pixel(photo.width() / 4, 100), photo.pixel(photo.width() / 4, 100));
   const QPoint right(photo.width() * 3 / 4, 100);
@@ -446,20 +446,20 @@ void TryTask::what_few_pixels_use_stays() {
   m_desk->trigger("addPhotos");
   QVERIFY(comes_true([&] { return m_desk->piece().references.size() == references + 1; }));
   QVERIFY(m_desk->photo_shown());
-  m_desk->space().viewing().show_desk(Desk::Try);
-  QVERIFY(m_desk->space().store().apply("Lay", [](Piece p) {
+  m_desk->model().viewing().show_desk(Desk::Try);
+  QVERIFY(m_desk->model().store().apply("Lay", [](Piece p) {
     return with_laid_family(std::move(p), "lights", {{{1, 0, 1}, {}}});
   }));
   const Id light = set().families.back().swatches[0].id;
   m_desk->trigger("removeUnusedSwatches");
-  QVERIFY(comes_true([&] { return m_desk->space().store().stack().undoText().startsWith("Remove"); }));
+  QVERIFY(comes_true([&] { return m_desk->model().store().stack().undoText().startsWith("Remove"); }));
   QVERIFY(find_swatch(m_desk->piece(), light));
   QVERIFY(swatch_count(set()) < 10);
 }
 
 void TryTask::light_becomes_a_version() {
   press_word("try.light");
-  m_desk->space().picking().take_up({1, 0.6, 0.3});
+  m_desk->model().picking().take_up({1, 0.6, 0.3});
   press_word("light.use");
   const QPointF at(400, 120);
   const QColor before = seen(view(), at);
@@ -493,9 +493,9 @@ void TryTask::every_picture_and_set_works_data() {
 
 void TryTask::every_picture_and_set_works() {
   QFETCH(QImage, image);
-  m_desk->space().photos().take_in(image, "odd");
+  m_desk->model().photos().take_in(image, "odd");
   QVERIFY(comes_true([&] { return m_desk->piece().references.back().name == "odd"; }));
-  m_desk->space().viewing().show_reference(m_desk->piece().references.back().id);
+  m_desk->model().viewing().show_reference(m_desk->piece().references.back().id);
   QVERIFY(m_desk->photo_shown());
   const auto through_all = [&] {
     for (const char* way : {"try.photo", "try.study", "try.follow", "try.check"}) {
@@ -506,13 +506,13 @@ void TryTask::every_picture_and_set_works() {
     press_word("try.study");
     press_word("try.byAreas");
     view().grab();
-    QVERIFY(comes_true([&] { return m_desk->space().tries().areas() != nullptr; }));
+    QVERIFY(comes_true([&] { return m_desk->model().tries().areas() != nullptr; }));
     view().grab();
     press_word("try.byAreas");
   };
   through_all();
   // A set of one, and one of none.
-  m_desk->space().store().apply("One", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("One", [](Piece p) -> Result<Piece> {
     auto& families = p.sets.change(0).families;
     while (families.size() > 1) families.pop_back();
     auto& swatches = families.change(0).swatches;
@@ -520,7 +520,7 @@ void TryTask::every_picture_and_set_works() {
     return p;
   });
   through_all();
-  m_desk->space().store().apply("None", [](Piece p) -> Result<Piece> {
+  m_desk->model().store().apply("None", [](Piece p) -> Result<Piece> {
     p.sets.change(0).families.clear();
     return p;
   });

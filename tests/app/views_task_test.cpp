@@ -37,7 +37,7 @@ private slots:
 
 private:
   RowsView& rows() { return m_desk->part<RowsView>("rows"); }
-  SetWork& work() { return m_desk->space().set_work(); }
+  SetWork& work() { return m_desk->model().set_work(); }
   const SwatchSet& set() { return *current_set(m_desk->piece()); }
   const Swatch& swatch(std::size_t family, std::size_t i) { return set().families[family].swatches[i]; }
   void press_button(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
@@ -53,7 +53,7 @@ void ViewsTask::rows_mark_what_is_locked_used_and_held() {
                 dot = QPointF(chip.right() - 6, chip.top() + 6);
   const QRgb plain = at(chip.center());
   for (const QPointF& p : {lock, tick, dot}) QCOMPARE(at(p), plain);
-  m_desk->space().laying().select_swatch(id);
+  m_desk->model().laying().select_swatch(id);
   m_desk->trigger("markSwatchesUsedOrUnused");
   QVERIFY(at(tick) != plain);
   QCOMPARE(at(lock), plain);
@@ -89,17 +89,17 @@ void ViewsTask::the_list_takes_colors_and_values_or_says_why_not() {
   // Its color stands before its name as it is, also in a chosen row.
   table.selectRow(0);
   const QPoint chip = table.visualRect(table.model()->index(0, 0)).topLeft() + QPoint(11, 14);
-  QCOMPARE(seen(*table.viewport(), chip), shown_color(swatch(0, 0).color, Eyes::Usual));
+  QCOMPARE(seen(*table.viewport(), chip), shown_color(swatch(0, 0).color, ColorVision::Normal));
   type_at(1, "#a0522d");
   QCOMPARE(hex_of(find_swatch(m_desk->piece(), id)->color), std::string("#a0522d"));
   type_at(1, "#a0522");
   QCOMPARE(hex_of(find_swatch(m_desk->piece(), id)->color), std::string("#a0522d"));
   QVERIFY(m_desk->notice().contains("#a0522"));
   // Value moves at its hue on the wheel, exactly.
-  const WheelPoint before = m_desk->space().wheel().locate(find_swatch(m_desk->piece(), id)->color);
+  const WheelPoint before = m_desk->model().wheel().locate(find_swatch(m_desk->piece(), id)->color);
   type_at(2, "55");
   CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), 55, 1e-6);
-  CHECK_ANGLE(m_desk->space().wheel().locate(find_swatch(m_desk->piece(), id)->color).a, before.a, 1e-3);
+  CHECK_ANGLE(m_desk->model().wheel().locate(find_swatch(m_desk->piece(), id)->color).a, before.a, 1e-3);
   type_at(2, "155");
   CHECK_NEAR(value_of(find_swatch(m_desk->piece(), id)->color), 55, 1e-6);
   QVERIFY(m_desk->notice().contains("from 0 to 100"));
@@ -113,7 +113,7 @@ void ViewsTask::the_list_is_filtered_while_a_change_is_tried() {
   m_desk->choose("setView", SetView::List);
   auto& table = m_desk->part<QTableView>("list");
   auto& filter = m_desk->part<QLineEdit>("find");
-  SetWork& work = m_desk->space().set_work();
+  SetWork& work = m_desk->model().set_work();
   Adjustment darker;
   darker.value = -5;
   for (const char* letters : {"ar", "o", "sh", "e"}) {
@@ -146,7 +146,7 @@ void ViewsTask::versions_are_chosen_for_comparison() {
   QVERIFY(versions.panel_rect(noon).right() < versions.panel_rect(night).left());
   // A choice of what to look at is no change of the piece, and stays through one.
   QCOMPARE(m_desk->piece(), before);
-  m_desk->space().store().apply("Rename",
+  m_desk->model().store().apply("Rename",
                                 [&](Piece p) { return with_version_named(std::move(p), night, "late"); });
   QVERIFY(versions.panel_rect(dusk).isEmpty());
   QCOMPARE(list.item(1)->checkState(), Qt::Unchecked);
@@ -168,7 +168,7 @@ void ViewsTask::the_small_wheel_shows_what_can_be_mixed() {
   auto& wheel = m_desk->part<SetWheel>("setWheel");
   // Three of one value, so that what they mix to is a triangle with the wheel's middle well inside.
   const QImage demo = wheel.grab().toImage();
-  m_desk->space().store().apply("Three", [](Piece p) {
+  m_desk->model().store().apply("Three", [](Piece p) {
     auto made = with_family(*with_set(std::move(p), "Three"), "three");
     const Id family = current_set(*made)->families[0].id;
     for (const Srgb c : {Srgb{0.9, 0.3, 0.3}, Srgb{0.2, 0.7, 0.3}, Srgb{0.3, 0.4, 0.95}})
@@ -177,7 +177,7 @@ void ViewsTask::the_small_wheel_shows_what_can_be_mixed() {
   });
   std::vector<Srgb> colors;
   for (const auto& s : set().families[0].swatches) colors.push_back(s.color);
-  const auto reach = mixing_reach(colors, m_desk->space().wheel());
+  const auto reach = mixing_reach(colors, m_desk->model().wheel());
   const QImage shown = wheel.grab().toImage();
   QVERIFY(shown != demo);
   // The dotted line is where the core says, more often than not between its dots too.
@@ -233,7 +233,7 @@ void ViewsTask::views_share_one_selection() {
   m_desk->choose("setView", SetView::Rows);
   QTest::keyClick(&rows(), Qt::Key_Escape);
   QVERIFY(work().selection().empty());
-  m_desk->space().laying().select_swatch(two);
+  m_desk->model().laying().select_swatch(two);
   QTest::keyClick(&rows(), Qt::Key_Return);
   QCOMPARE(m_desk->session().color(), swatch(2, 1).color);
   QTest::keyClick(&rows(), Qt::Key_F2);
@@ -245,7 +245,7 @@ void ViewsTask::views_share_one_selection() {
 
 void ViewsTask::no_swatch_hides_another_on_the_staff() {
   // Five of nearly one value in a family, and one just clear of them.
-  m_desk->space().store().apply("Crowd", [](Piece p) {
+  m_desk->model().store().apply("Crowd", [](Piece p) {
     auto made = with_family(*with_set(std::move(p), "Crowd"), "crowd");
     const Id family = current_set(*made)->families[0].id;
     for (const double grey : {0.50, 0.502, 0.504, 0.506, 0.9})

@@ -14,7 +14,7 @@ namespace {
 
 constexpr const char* kPartNames[] = {
     "words",      "geometry",  "references", "paints",   "sets",      "color",     "at hand",
-    "steps",      "relations", "string",     "harvest",  "selection", "masking",   "reference",
+    "steps",      "relations", "ramp",       "harvest",  "selection", "masking",   "reference",
     "adjustment", "versions",  "desk",       "set view", "looking",   "look edge", "trying",
     "try edge",   "sharing",   "mixing",     "reach",    "eyes",      "vivid"};
 static_assert(std::size(kPartNames) == kPartCount);
@@ -84,53 +84,53 @@ void WakesTask::a_gesture_wakes_what_shows_it_and_nothing_else_data() {
         click(view(d, "rail"), {20, 120});
       },
       {2, "color, at hand", "colorPair members rail section staff wells wheel"});
-  row("Add a swatch", Desk::Pick, [](DeskTop& d) { d.space().laying().lay_current(); },
+  row("Add a swatch", Desk::Pick, [](DeskTop& d) { d.model().laying().lay_current(); },
       {2, "sets, selection", "staff"});
-  row("turn the mask", Desk::Limit, [](DeskTop& d) { d.space().masking().turn_mask(10); },
+  row("turn the mask", Desk::Limit, [](DeskTop& d) { d.model().masking().turn_mask(10); },
       {1, "geometry", "maskWheel maskedPreview members rail staff"});
   row("the edge over the photo", Desk::Observe,
       [](DeskTop& d) {
         Looking looking = d.session().looking;
         looking.edge = 0.3;
-        d.space().viewing().look_at(looking);
+        d.model().viewing().look_at(looking);
       },
       {1, "look edge", "photo"});
-  row("another look", Desk::Observe, [](DeskTop& d) { d.space().viewing().show_look(PhotoLook::Value); },
+  row("another look", Desk::Observe, [](DeskTop& d) { d.model().viewing().show_look(PhotoLook::Value); },
       {1, "looking", "photo rail"});
   row("select a swatch", Desk::Grade,
       [](DeskTop& d) {
-        d.space().laying().select_swatch(current_set(d.piece())->families[1].swatches[0].id);
+        d.model().laying().select_swatch(current_set(d.piece())->families[1].swatches[0].id);
       },
       {1, "selection", "staff"});
   row("try out a value", Desk::Grade,
       [](DeskTop& d) {
         Adjustment a;
         a.value = 4;
-        d.space().set_work().try_out(a);
+        d.model().set_work().try_out(a);
       },
       {1, "adjustment", "staff"});
   row("the edge at Try", Desk::Try,
       [](DeskTop& d) {
         Trying t = d.session().trying;
         t.edge = 0.3;
-        d.space().viewing().try_on(t);
+        d.model().viewing().try_on(t);
       },
       {1, "try edge", "tryPicture"});
   row("light at Try", Desk::Try,
       [](DeskTop& d) {
         Trying t = d.session().trying;
         t.light = {{1, 0.8, 0.5}, 0.6};
-        d.space().viewing().try_on(t);
+        d.model().viewing().try_on(t);
       },
       {1, "trying", "staff tryPicture useBar"});
   row("a dark sheet", Desk::Share,
       [](DeskTop& d) {
         Sharing s = d.session().sharing;
         s.sheet.dark = !s.sheet.dark;
-        d.space().viewing().share(s);
+        d.model().viewing().share(s);
       },
       {1, "sharing", "shareStage"});
-  row("other eyes", Desk::Pick, [](DeskTop& d) { d.space().viewing().look_with(Eyes::Values); },
+  row("other eyes", Desk::Pick, [](DeskTop& d) { d.model().viewing().look_with(ColorVision::Values); },
       {1, "eyes", "colorPair members rail section staff wells wheel"});
 }
 
@@ -142,13 +142,13 @@ void WakesTask::a_gesture_wakes_what_shows_it_and_nothing_else() {
   if (desk == Desk::Try) {
     Trying two = m_desk->session().trying;
     two.two = true;
-    m_desk->space().viewing().try_on(two);
+    m_desk->model().viewing().try_on(two);
   }
   QVERIFY(m_desk->photo_shown());
   QTest::qWait(300);
   int told = 0;
   Parts parts;
-  const auto listening = connect(&m_desk->space(), &Workspace::changed, this, [&](const Parts& these) {
+  const auto listening = connect(&m_desk->model(), &AppModel::changed, this, [&](const Parts& these) {
     ++told;
     parts = parts | these;
   });

@@ -36,7 +36,7 @@ QString kind_of(const QWidget& w) {
 
 /// What can be used at a desk as it starts. Numbers that change are left out of the words.
 std::set<Told> controls_at(DeskTop& desk, Desk at) {
-  desk.space().viewing().show_desk(at);
+  desk.model().viewing().show_desk(at);
   QCoreApplication::processEvents();
   std::set<Told> out;
   static const QRegularExpression numbered("\\.\\d+(\\.\\d+)?$");
@@ -165,7 +165,7 @@ void WordsTask::what_cannot_be_used_says_why() {
   int refused = 0;
   const auto ask = [&](DeskTop& desk) {
     for (const auto& place : kDeskWords) {
-      desk.space().viewing().show_desk(place.value);
+      desk.model().viewing().show_desk(place.value);
       QCoreApplication::processEvents();
       for (auto* tab : desk.window.findChildren<WordControl*>()) {
         if (tab->kind() != ControlKind::Tab || !tab->isVisible() || tab->objectName().startsWith("desk."))

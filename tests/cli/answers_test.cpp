@@ -12,8 +12,8 @@
 #include "core/image/values.h"
 #include "core/mask/patterns.h"
 #include "core/mix/pigment.h"
+#include "core/mix/ramps.h"
 #include "core/mix/reach.h"
-#include "core/mix/strings.h"
 #include "core/mix/trade_paints.h"
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
@@ -178,14 +178,14 @@ private slots:
                 told["neutral"]["hex"] == hex_of(wheel.nearest_existing(n).color));
       }
   }
-  void strings_follow_every_option() {
-    const std::pair<const char*, StringKind> kinds[] = {
-        {"tints", StringKind::Tints},   {"shades", StringKind::Shades},   {"tones", StringKind::Tones},
-        {"values", StringKind::Values}, {"between", StringKind::Between}, {"distance", StringKind::Distance}};
-    const auto check = [](QStringList arguments, StringSpec spec, const WheelSpec& wheel) {
+  void ramps_follow_every_option() {
+    const std::pair<const char*, RampKind> kinds[] = {
+        {"tints", RampKind::Tints},   {"shades", RampKind::Shades},   {"tones", RampKind::Tones},
+        {"values", RampKind::Values}, {"between", RampKind::Between}, {"distance", RampKind::Distance}};
+    const auto check = [](QStringList arguments, RampSpec spec, const WheelSpec& wheel) {
       spec.from = color("#ce854e");
       const J told = run(QStringList{"string", "--from", "#ce854e"} + arguments).json();
-      const auto steps = make_string(spec, Wheel(wheel));
+      const auto steps = make_ramp(spec, Wheel(wheel));
       QVERIFY(steps && told.size() == steps->size());
       for (std::size_t i = 0; i < told.size(); ++i) {
         const Lab lab = lab_from_srgb((*steps)[i].color);
@@ -194,7 +194,7 @@ private slots:
       }
     };
     for (const auto& [word, kind] : kinds) {
-      StringSpec spec{kind, {}, color("#405070"), 9};
+      RampSpec spec{kind, {}, color("#405070"), 9};
       check({"--kind", word, "--to", "#405070"}, spec, {});
       spec.steps = 4;
       spec.even = Evenness::Difference;
@@ -207,11 +207,11 @@ private slots:
                                     {"long", Way::Long},
                                     {"light", Way::Light},
                                     {"paint", Way::Paint}}) {
-      StringSpec spec{StringKind::Between, {}, color("#405070"), 5};
+      RampSpec spec{RampKind::Between, {}, color("#405070"), 5};
       spec.way = way;
       check({"--kind", "between", "--to", "#405070", "--steps", "5", "--way", word}, spec, {});
     }
-    check({"--kind", "distance"}, {StringKind::Distance, {}, {}, 9}, {});
+    check({"--kind", "distance"}, {RampKind::Distance, {}, {}, 9}, {});
   }
   void mixes_are_those_of_the_core() {
     const Srgb blue = color("#1f55b5"), yellow = color("#ffe500");

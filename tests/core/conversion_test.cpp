@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Conversions against colorjs.io 0.7.1 and the hsluv package 1.0.2 (tests/reference/make_conversions.mjs),
 // and against themselves.
+#include "core/color/color_vision.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
-#include "core/color/eyes.h"
 #include "core/color/gamut.h"
 #include "core/color/matrix.h"
 #include "core/color/named_spaces.h"
@@ -107,7 +107,7 @@ void ConversionTest::sees_as_eyes_without_one_cone() {
   };
   std::mt19937 draw(97);
   std::uniform_real_distribution<double> unit(0, 1);
-  for (const Eyes::Kind kind : kDeficientEyes) {
+  for (const ColorVision::Kind kind : kDeficientVisions) {
     const ConeLoss loss = cone_loss(kind), half = cone_loss({kind, 0.5}), none = cone_loss({kind, 0});
     int differ = 0;
     for (int i = 0; i < 500; ++i) {
@@ -120,7 +120,7 @@ void ConversionTest::sees_as_eyes_without_one_cone() {
       // Along the missing cone alone.
       const Xyz xyz = xyz_from_linear({c[0], c[1], c[2]});
       Vector3 lms = multiply(cones, {xyz.x, xyz.y, xyz.z});
-      lms[static_cast<std::size_t>(kind - Eyes::Protan)] *= 1 + 0.1 * unit(draw);
+      lms[static_cast<std::size_t>(kind - ColorVision::Protan)] *= 1 + 0.1 * unit(draw);
       const Vector3 other = multiply(back, lms);
       const LinearRgb moved = linear_from_xyz({other[0], other[1], other[2]});
       QVERIFY(step(apply(loss, {moved.r, moved.g, moved.b}), seen) < 1e-9);
@@ -129,23 +129,24 @@ void ConversionTest::sees_as_eyes_without_one_cone() {
     QVERIFY(differ > 100);
   }
   // Red and green of a signal come near to protan and deutan eyes, blue and green to tritan ones.
-  const auto apart = [](Eyes eyes, Srgb p, Srgb q) {
-    return ciede2000(lab_from_srgb(seen_by(eyes, p)), lab_from_srgb(seen_by(eyes, q)));
+  const auto apart = [](ColorVision vision, Srgb p, Srgb q) {
+    return ciede2000(lab_from_srgb(seen_by(vision, p)), lab_from_srgb(seen_by(vision, q)));
   };
   const Srgb red{0.75, 0.35, 0.25}, green{0.45, 0.52, 0.2}, blue{0.1, 0.5, 0.65}, teal{0.1, 0.52, 0.5};
-  QVERIFY(apart(Eyes::Deutan, red, green) < 0.5 * apart(Eyes::Usual, red, green));
-  QVERIFY(apart(Eyes::Tritan, blue, teal) < 0.5 * apart(Eyes::Usual, blue, teal));
+  QVERIFY(apart(ColorVision::Deutan, red, green) < 0.5 * apart(ColorVision::Normal, red, green));
+  QVERIFY(apart(ColorVision::Tritan, blue, teal) < 0.5 * apart(ColorVision::Normal, blue, teal));
   // The same for pixels, alpha kept; by value alone the grey of equal L*.
   std::mt19937 random(3);
   for (int i = 0; i < 3000; ++i) {
     const auto word = static_cast<std::uint32_t>(random());
     const Srgb c = srgb_from_8bit({static_cast<std::uint8_t>(word >> 16),
                                    static_cast<std::uint8_t>(word >> 8), static_cast<std::uint8_t>(word)});
-    for (const Eyes eyes :
-         {Eyes(), Eyes(Eyes::Values), Eyes(Eyes::Protan), Eyes(Eyes::Deutan, 0.6), Eyes(Eyes::Tritan)}) {
+    for (const ColorVision vision :
+         {ColorVision(), ColorVision(ColorVision::Values), ColorVision(ColorVision::Protan),
+          ColorVision(ColorVision::Deutan, 0.6), ColorVision(ColorVision::Tritan)}) {
       Pixel seen{word};
-      to_seen(eyes, &seen, 1);
-      const Srgb wanted = seen_by(eyes, c);
+      to_seen(vision, &seen, 1);
+      const Srgb wanted = seen_by(vision, c);
       QCOMPARE(seen.alpha(), word >> 24);
       CHECK_NEAR(double(seen.r()), 255 * wanted.r, 0.531);
       CHECK_NEAR(double(seen.g()), 255 * wanted.g, 0.531);

@@ -396,25 +396,25 @@ private slots:
       piece = *with_swatch(piece, current_set(piece)->families.back().id,
                            {{unit(random), unit(random), unit(random)}, {}}, "");
     const auto& all = current_set(piece)->families.back().swatches;
-    std::set<std::tuple<Eyes, Id, Id>> wanted, found;
-    for (const Eyes eyes : kDeficientEyes)
+    std::set<std::tuple<ColorVision, Id, Id>> wanted, found;
+    for (const ColorVision vision : kDeficientVisions)
       for (std::size_t i = 0; i < all.size(); ++i)
         for (std::size_t j = i + 1; j < all.size(); ++j)
           if (contrast_of(all[i].color, all[j].color).difference >= kPlainlyDifferent &&
-              contrast_of(seen_by(eyes, all[i].color), seen_by(eyes, all[j].color)).difference <
+              contrast_of(seen_by(vision, all[i].color), seen_by(vision, all[j].color)).difference <
                   piece.grading.near_duplicate)
-            wanted.emplace(eyes, all[i].id, all[j].id);
+            wanted.emplace(vision, all[i].id, all[j].id);
     const GradingReport report = graded(piece);
-    for (const auto& c : report.confusions) found.emplace(c.eyes, c.a, c.b);
+    for (const auto& c : report.confusions) found.emplace(c.vision, c.a, c.b);
     QVERIFY(wanted.size() > 10);
     QVERIFY(found == wanted);
     // The remedy tells them apart and keeps their hue and saturation, or says why it cannot.
     int parted = 0;
     for (const auto& c : report.confusions) {
-      const auto after = with_told_apart(piece, c.a, c.b, c.eyes);
+      const auto after = with_told_apart(piece, c.a, c.b, c.vision);
       if (!after) continue;
       ++parted;
-      const auto seen = [&](const Piece& p, Id id) { return seen_by(c.eyes, find_swatch(p, id)->color); };
+      const auto seen = [&](const Piece& p, Id id) { return seen_by(c.vision, find_swatch(p, id)->color); };
       const double apart = contrast_of(seen(*after, c.a), seen(*after, c.b)).difference;
       QVERIFY(apart >= piece.grading.near_duplicate && apart < piece.grading.near_duplicate + 1.5);
       const Wheel wheel(piece.wheel);

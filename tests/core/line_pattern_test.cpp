@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Lines in a painter's own shape.
+// Lines in a user's own shape.
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
 #include "core/patterns/lines_pattern.h"
-#include "core/session/hand_form.h"
+#include "core/session/copy_form.h"
 
 #include <QTest>
 
@@ -75,14 +75,14 @@ private slots:
   }
   void forms_are_what_other_programs_read() {
     const LineFields f{{0xd8 / 255.0, 0x90 / 255.0, 0x4a / 255.0}, "copper"};
-    const auto in = [&](HandForm form) { return *handed_text(form, "{name}={hex}", f); };
-    QCOMPARE(in(HandForm::Hex), std::string("#d8904a"));
-    QCOMPARE(in(HandForm::Digits), std::string("d8904a"));
-    QCOMPARE(in(HandForm::Rgb), std::string("216, 144, 74"));
+    const auto in = [&](CopyForm form) { return *handed_text(form, "{name}={hex}", f); };
+    QCOMPARE(in(CopyForm::Hex), std::string("#d8904a"));
+    QCOMPARE(in(CopyForm::Digits), std::string("d8904a"));
+    QCOMPARE(in(CopyForm::Rgb), std::string("216, 144, 74"));
     // CSS Color Module Level 4, 5.1.
-    QCOMPARE(in(HandForm::Css), std::string("rgb(216 144 74)"));
-    QCOMPARE(in(HandForm::Own), std::string("copper=d8904a"));
-    QVERIFY(!handed_text(HandForm::Own, "{", f));
+    QCOMPARE(in(CopyForm::Css), std::string("rgb(216 144 74)"));
+    QCOMPARE(in(CopyForm::Own), std::string("copper=d8904a"));
+    QVERIFY(!handed_text(CopyForm::Own, "{", f));
   }
 
   void lines_come_back_data() {

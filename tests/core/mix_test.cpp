@@ -5,7 +5,7 @@
 #include "core/color/text.h"
 #include "core/mask/patterns.h"
 #include "core/mix/pigment.h"
-#include "core/mix/strings.h"
+#include "core/mix/ramps.h"
 #include "support/check.h"
 
 #include <random>
@@ -16,16 +16,15 @@ using namespace zc::test;
 namespace {
 
 Srgb color(const char* hex) { return *parse_color(hex); }
-std::vector<StringStep> steps_of(const StringSpec& spec, const Wheel& wheel,
-                                 const MaskRegion* hold = nullptr) {
-  auto made = make_string(spec, wheel, hold);
+std::vector<RampStep> steps_of(const RampSpec& spec, const Wheel& wheel, const MaskRegion* hold = nullptr) {
+  auto made = make_ramp(spec, wheel, hold);
   if (!made) qFatal("%s", made.error().sentence().c_str());
   return std::move(made).value();
 }
 double difference(Srgb a, Srgb b) { return ciede2000(lab_from_srgb(a), lab_from_srgb(b)); }
 
-constexpr StringKind kKinds[] = {StringKind::Tints,  StringKind::Shades,  StringKind::Tones,
-                                 StringKind::Values, StringKind::Between, StringKind::Distance};
+constexpr RampKind kKinds[] = {RampKind::Tints,  RampKind::Shades,  RampKind::Tones,
+                               RampKind::Values, RampKind::Between, RampKind::Distance};
 
 } // namespace
 
@@ -50,13 +49,13 @@ private slots:
     QVERIFY(!steps_between(from, to, 0, Way::Straight) && !steps_between(from, to, 23, Way::Straight));
     QVERIFY(!steps_between(from, from, 3, Way::Straight));
   }
-  void strings_are_even_and_keep_their_hue();
-  void strings_end_where_they_say();
-  void strings_between_go_their_way();
-  void strings_are_held_in_a_mask();
-  void strings_keep_hues_at_neutral_ends();
-  void strings_say_what_was_moved();
-  void bad_strings_say_why();
+  void ramps_are_even_and_keep_their_hue();
+  void ramps_end_where_they_say();
+  void ramps_between_go_their_way();
+  void ramps_are_held_in_a_mask();
+  void ramps_keep_hues_at_neutral_ends();
+  void ramps_say_what_was_moved();
+  void bad_ramps_say_why();
   void test_colors_reproduce_their_tristimulus_values();
   void a_paint_alone_is_itself();
   void no_mixture_is_lighter_than_its_lightest_part();
@@ -67,21 +66,21 @@ private slots:
   void okay_mixtures_stay_in_a_convex_mask();
 };
 
-void MixTest::strings_are_even_and_keep_their_hue() {
+void MixTest::ramps_are_even_and_keep_their_hue() {
   for (const auto& [measure, measure_word] : kMeasureWords)
     for (const auto kind : kKinds)
       for (const auto even : {Evenness::Lightness, Evenness::Difference})
         for (const char* hex : {"#ce854e", "#3d477f", "#8fc31f"}) {
           const Wheel wheel({HueScale::Traditional, measure});
-          StringSpec spec{kind, color(hex), color("#e8e0d0"), 9, even, 0};
-          const auto steps = make_string(spec, wheel);
+          RampSpec spec{kind, color(hex), color("#e8e0d0"), 9, even, 0};
+          const auto steps = make_ramp(spec, wheel);
           QVERIFY(steps && steps->size() == 9);
           const QString where = QStringLiteral("measure %1, kind %2, even %3, %4")
                                     .arg(int(measure))
                                     .arg(int(kind))
                                     .arg(int(even))
                                     .arg(hex);
-          const bool flat = kind == StringKind::Tones;
+          const bool flat = kind == RampKind::Tones;
           double shortest = 1e9, longest = 0;
           for (std::size_t i = 1; i < steps->size(); ++i) {
             const Srgb a = (*steps)[i - 1].color, b = (*steps)[i].color;
@@ -92,7 +91,7 @@ void MixTest::strings_are_even_and_keep_their_hue() {
           }
           QVERIFY2(longest - shortest <= 0.02 * longest,
                    qPrintable(QStringLiteral("%1: %2 to %3").arg(where).arg(shortest).arg(longest)));
-          if (kind == StringKind::Between || kind == StringKind::Distance) continue;
+          if (kind == RampKind::Between || kind == RampKind::Distance) continue;
           const double hue = measured_hue(measure, spec.from);
           for (const auto& step : *steps)
             if (wheel.locate(step.color).r > 0.02)
@@ -100,34 +99,34 @@ void MixTest::strings_are_even_and_keep_their_hue() {
         }
 }
 
-void MixTest::strings_end_where_they_say() {
+void MixTest::ramps_end_where_they_say() {
   const Wheel wheel(WheelSpec{});
-  const auto row = [&](StringKind kind) {
-    return *make_string({kind, color("#ce854e"), color("#405070"), 6, Evenness::Lightness, 0}, wheel);
+  const auto row = [&](RampKind kind) {
+    return *make_ramp({kind, color("#ce854e"), color("#405070"), 6, Evenness::Lightness, 0}, wheel);
   };
   for (const auto kind : kKinds)
-    if (kind != StringKind::Values) QVERIFY(largest_step(row(kind).front().color, color("#ce854e")) < 1e-6);
-  QVERIFY(largest_step(row(StringKind::Tints).back().color, {1, 1, 1}) < 1e-6);
-  QVERIFY(largest_step(row(StringKind::Shades).back().color, {0, 0, 0}) < 1e-6);
-  QVERIFY(largest_step(row(StringKind::Between).back().color, color("#405070")) < 1e-6);
-  const Srgb grey = row(StringKind::Tones).back().color;
+    if (kind != RampKind::Values) QVERIFY(largest_step(row(kind).front().color, color("#ce854e")) < 1e-6);
+  QVERIFY(largest_step(row(RampKind::Tints).back().color, {1, 1, 1}) < 1e-6);
+  QVERIFY(largest_step(row(RampKind::Shades).back().color, {0, 0, 0}) < 1e-6);
+  QVERIFY(largest_step(row(RampKind::Between).back().color, color("#405070")) < 1e-6);
+  const Srgb grey = row(RampKind::Tones).back().color;
   QVERIFY(largest_step(grey, neutral_of_value(value_of(color("#ce854e")))) < 1e-6);
   // Even values: the same place on the wheel at 1/7, 2/7, ... of the whole span.
-  const auto values = row(StringKind::Values);
+  const auto values = row(RampKind::Values);
   for (std::size_t i = 0; i < values.size(); ++i)
     CHECK_NEAR(value_of(values[i].color), 100.0 * static_cast<double>(i + 1) / 7, 1e-6);
 }
 
-void MixTest::strings_between_go_their_way() {
+void MixTest::ramps_between_go_their_way() {
   const Srgb from = srgb_from_8bit({0xc0, 0x50, 0x30}), to = srgb_from_8bit({0x40, 0x60, 0xa0});
   const Wheel wheel({HueScale::Even, SaturationMeasure::OklabChroma});
-  const auto string = [&](Way way) {
-    StringSpec spec{StringKind::Between, from, to, 9, Evenness::Difference, 0, way};
-    return *make_string(spec, wheel);
+  const auto ramp = [&](Way way) {
+    RampSpec spec{RampKind::Between, from, to, 9, Evenness::Difference, 0, way};
+    return *make_ramp(spec, wheel);
   };
   const double h0 = lch_from_oklab(oklab_from_srgb(from)).h, h1 = lch_from_oklab(oklab_from_srgb(to)).h;
   for (const Way way : {Way::Straight, Way::Short, Way::Long, Way::Light, Way::Paint}) {
-    const auto steps = string(way);
+    const auto steps = ramp(way);
     QVERIFY(largest_step(steps.front().color, from) < (way == Way::Paint ? 0.02 : 1e-9));
     QVERIFY(largest_step(steps.back().color, to) < (way == Way::Paint ? 0.02 : 1e-9));
     double least = 1e9, most = 0;
@@ -153,11 +152,11 @@ void MixTest::strings_between_go_their_way() {
   }
 }
 
-void MixTest::strings_are_held_in_a_mask() {
+void MixTest::ramps_are_held_in_a_mask() {
   const Wheel wheel(WheelSpec{});
   const MaskRegion region(pattern_mask({Pattern::Single, 240, 20}));
-  const auto steps = *make_string(
-      {StringKind::Between, color("#ce854e"), color("#1f55b5"), 9, Evenness::Difference, 0}, wheel, &region);
+  const auto steps = *make_ramp(
+      {RampKind::Between, color("#ce854e"), color("#1f55b5"), 9, Evenness::Difference, 0}, wheel, &region);
   QVERIFY(steps.front().held);
   for (const auto& step : steps) {
     const WheelPoint p = wheel.locate(step.color, 240);
@@ -166,14 +165,14 @@ void MixTest::strings_are_held_in_a_mask() {
   }
 }
 
-void MixTest::strings_keep_hues_at_neutral_ends() {
+void MixTest::ramps_keep_hues_at_neutral_ends() {
   const Wheel wheel({HueScale::Even, SaturationMeasure::OklabChroma});
   const Srgb grey = neutral_of_value(55), blue = srgb_from_8bit({0x40, 0x60, 0xa0});
   const double hue = lch_from_oklab(oklab_from_srgb(blue)).h;
   for (const Way way : {Way::Short, Way::Long})
     for (const bool back : {false, true}) {
-      StringSpec spec{
-          StringKind::Between, back ? blue : grey, back ? grey : blue, 7, Evenness::Difference, 0, way};
+      RampSpec spec{
+          RampKind::Between, back ? blue : grey, back ? grey : blue, 7, Evenness::Difference, 0, way};
       // The hue of a neutral end is that of the other; there is no way to turn.
       for (const auto& step : steps_of(spec, wheel)) {
         const Oklch lch = lch_from_oklab(oklab_from_srgb(step.color));
@@ -182,24 +181,23 @@ void MixTest::strings_keep_hues_at_neutral_ends() {
     }
   // A neutral start takes the angle it is told: its even values, and its own tints, stay neutral all the
   // same.
-  StringSpec values{StringKind::Values, grey, {}, 5};
+  RampSpec values{RampKind::Values, grey, {}, 5};
   values.neutral_angle = 77;
   for (const auto& step : steps_of(values, wheel))
     QVERIFY(step.at && step.at->at.a == 77 && step.at->at.r < 1e-9);
   // Toward the grey of equal value, L* stays; the places are those of the colors.
-  for (const StringKind kind :
-       {StringKind::Tints, StringKind::Shades, StringKind::Tones, StringKind::Values}) {
+  for (const RampKind kind : {RampKind::Tints, RampKind::Shades, RampKind::Tones, RampKind::Values}) {
     const auto steps = steps_of({kind, blue, {}, 6}, wheel);
     for (const auto& step : steps) {
       QVERIFY(step.at && !step.held && step.reached);
       QVERIFY(largest_step(*wheel.color_at(step.at->at), step.color) < 1e-9);
-      if (kind == StringKind::Tones) CHECK_NEAR(value_of(step.color), value_of(blue), 1e-6);
+      if (kind == RampKind::Tones) CHECK_NEAR(value_of(step.color), value_of(blue), 1e-6);
     }
   }
   // Where saturation is an amount, shades lose it with their value; where it is a share, they keep it.
   const auto last_but_one = [&](SaturationMeasure measure) {
     const Wheel w({HueScale::Even, measure});
-    const auto steps = steps_of({StringKind::Shades, blue, {}, 5}, w);
+    const auto steps = steps_of({RampKind::Shades, blue, {}, 5}, w);
     return steps[3].at->at.r / w.locate(blue).r;
   };
   CHECK_NEAR(last_but_one(SaturationMeasure::OklabChroma), 0.25, 0.02);
@@ -210,16 +208,16 @@ void MixTest::strings_keep_hues_at_neutral_ends() {
   const Srgb red = srgb_from_oklab(oklab_from_lch({0.6, 0.08, 20})),
              leaf = srgb_from_oklab(oklab_from_lch({0.6, 0.08, 120}));
   const auto middle_hue = [&](Way way) {
-    StringSpec spec{StringKind::Between, red, leaf, 3, Evenness::Difference, 0, way};
+    RampSpec spec{RampKind::Between, red, leaf, 3, Evenness::Difference, 0, way};
     return lch_from_oklab(oklab_from_srgb(steps_of(spec, wheel)[1].color)).h;
   };
   CHECK_ANGLE(middle_hue(Way::Short), 70, 5);
   CHECK_ANGLE(middle_hue(Way::Long), 250, 20);
   // Into the distance: all but a twentieth of the color gives way to the air, the usual one where none is
   // given.
-  for (const auto& air : {std::optional<Srgb>{}, std::optional<Srgb>{color("#e0d0b0")}}) {
-    const auto far = steps_of({StringKind::Distance, blue, air, 5}, wheel).back().color;
-    const LinearRgb a = linear_from_srgb(blue), b = linear_from_srgb(air.value_or(color("#b4c3d2"))),
+  for (const auto& haze : {std::optional<Srgb>{}, std::optional<Srgb>{color("#e0d0b0")}}) {
+    const auto far = steps_of({RampKind::Distance, blue, haze, 5}, wheel).back().color;
+    const LinearRgb a = linear_from_srgb(blue), b = linear_from_srgb(haze.value_or(color("#b4c3d2"))),
                     c = linear_from_srgb(far);
     CHECK_NEAR(c.r, 0.05 * a.r + 0.95 * b.r, 1e-9);
     CHECK_NEAR(c.g, 0.05 * a.g + 0.95 * b.g, 1e-9);
@@ -227,14 +225,13 @@ void MixTest::strings_keep_hues_at_neutral_ends() {
   }
 }
 
-void MixTest::strings_say_what_was_moved() {
+void MixTest::ramps_say_what_was_moved() {
   // Long round the hues at this chroma the display ends; those steps stand at their L* and are marked.
   const Wheel wheel(WheelSpec{});
-  StringSpec spec{
-      StringKind::Between, color("#ff2020"), color("#20c020"), 9, Evenness::Difference, 0, Way::Long};
+  RampSpec spec{RampKind::Between, color("#ff2020"), color("#20c020"), 9, Evenness::Difference, 0, Way::Long};
   const auto steps = steps_of(spec, wheel);
   QVERIFY(steps.front().reached && steps.back().reached);
-  QVERIFY(std::any_of(steps.begin(), steps.end(), [](const StringStep& s) { return !s.reached; }));
+  QVERIFY(std::any_of(steps.begin(), steps.end(), [](const RampStep& s) { return !s.reached; }));
   // A paint that cannot be had is marked too.
   spec.way = Way::Paint;
   spec.from = {0, 0, 0};
@@ -244,8 +241,8 @@ void MixTest::strings_say_what_was_moved() {
   QVERIFY(steps_of(spec, wheel).front().reached);
   // Held steps are marked, at their value; those inside are what they would be without a mask.
   const MaskRegion region(pattern_mask({Pattern::Single, 240, 60}));
-  for (const StringKind kind : {StringKind::Between, StringKind::Values, StringKind::Tones}) {
-    const StringSpec mixed{kind, color("#2f55a5"), color("#ce854e"), 9, Evenness::Difference};
+  for (const RampKind kind : {RampKind::Between, RampKind::Values, RampKind::Tones}) {
+    const RampSpec mixed{kind, color("#2f55a5"), color("#ce854e"), 9, Evenness::Difference};
     const auto free = steps_of(mixed, wheel), held = steps_of(mixed, wheel, &region);
     for (std::size_t i = 0; i < free.size(); ++i) {
       const WheelPoint p = wheel.locate(free[i].color, wheel.locate(mixed.from).a);
@@ -259,32 +256,32 @@ void MixTest::strings_say_what_was_moved() {
     }
   }
   const MaskRegion empty((Mask()));
-  const StringSpec plain{StringKind::Tints, color("#2f55a5"), {}, 4};
+  const RampSpec plain{RampKind::Tints, color("#2f55a5"), {}, 4};
   const auto unheld = steps_of(plain, wheel, &empty);
-  QVERIFY(std::none_of(unheld.begin(), unheld.end(), [](const StringStep& s) { return s.held; }));
+  QVERIFY(std::none_of(unheld.begin(), unheld.end(), [](const RampStep& s) { return s.held; }));
 }
 
-void MixTest::bad_strings_say_why() {
+void MixTest::bad_ramps_say_why() {
   const Wheel wheel(WheelSpec{});
-  const auto sentence = [&](const StringSpec& spec) {
-    const auto made = make_string(spec, wheel);
+  const auto sentence = [&](const RampSpec& spec) {
+    const auto made = make_ramp(spec, wheel);
     return made ? std::string() : made.error().sentence();
   };
   const Srgb brown = color("#ce854e");
   for (const auto& [steps, good] : {std::pair{2, true}, {24, true}, {1, false}, {25, false}, {-1, false}}) {
-    QCOMPARE(sentence({StringKind::Tints, brown, {}, steps}),
+    QCOMPARE(sentence({RampKind::Tints, brown, {}, steps}),
              std::string(good ? "" : "A ramp has from 2 to 24 steps."));
     if (good)
-      QCOMPARE(make_string({StringKind::Tints, brown, {}, steps}, wheel)->size(),
+      QCOMPARE(make_ramp({RampKind::Tints, brown, {}, steps}, wheel)->size(),
                static_cast<std::size_t>(steps));
   }
-  QCOMPARE(sentence({StringKind::Between, brown, {}, 5}),
+  QCOMPARE(sentence({RampKind::Between, brown, {}, 5}),
            std::string("A ramp to another color needs that color; choose it first."));
   const std::string same = "Both ends of this ramp have the same color; choose another end.";
-  QCOMPARE(sentence({StringKind::Between, brown, brown, 5}), same);
-  QCOMPARE(sentence({StringKind::Tints, {1, 1, 1}, {}, 5}), same);
-  QCOMPARE(sentence({StringKind::Tones, neutral_of_value(40), {}, 5}), same);
-  QCOMPARE(sentence({StringKind::Distance, brown, brown, 5}), same);
+  QCOMPARE(sentence({RampKind::Between, brown, brown, 5}), same);
+  QCOMPARE(sentence({RampKind::Tints, {1, 1, 1}, {}, 5}), same);
+  QCOMPARE(sentence({RampKind::Tones, neutral_of_value(40), {}, 5}), same);
+  QCOMPARE(sentence({RampKind::Distance, brown, brown, 5}), same);
 }
 
 void MixTest::test_colors_reproduce_their_tristimulus_values() {
@@ -410,14 +407,14 @@ void MixTest::short_rows_are_even() {
   const Wheel wheel(WheelSpec{});
   int rows = 0, uneven = 0;
   for (int i = 0; rows < 3000; ++i) {
-    StringSpec spec{kKinds[i % 6],
-                    {unit(random), unit(random), unit(random)},
-                    Srgb{unit(random), unit(random), unit(random)},
-                    3 + static_cast<int>(7 * unit(random)),
-                    i / 6 % 2 == 0 ? Evenness::Lightness : Evenness::Difference,
-                    0,
-                    static_cast<Way>(i / 12 % 5)};
-    const auto row = make_string(spec, wheel);
+    RampSpec spec{kKinds[i % 6],
+                  {unit(random), unit(random), unit(random)},
+                  Srgb{unit(random), unit(random), unit(random)},
+                  3 + static_cast<int>(7 * unit(random)),
+                  i / 6 % 2 == 0 ? Evenness::Lightness : Evenness::Difference,
+                  0,
+                  static_cast<Way>(i / 12 % 5)};
+    const auto row = make_ramp(spec, wheel);
     if (!row) continue;
     ++rows;
     const bool by_value = spec.even == Evenness::Lightness &&
@@ -435,8 +432,7 @@ void MixTest::short_rows_are_even() {
     ++uneven;
   }
   QVERIFY2(uneven <= 3, qPrintable(QString::number(uneven)));
-  const StringSpec into_pink{StringKind::Distance, color("#1ad183"), color("#f808b0"), 3,
-                             Evenness::Difference};
+  const RampSpec into_pink{RampKind::Distance, color("#1ad183"), color("#f808b0"), 3, Evenness::Difference};
   const auto pink = steps_of(into_pink, wheel);
   CHECK_NEAR(difference(pink[0].color, pink[1].color), difference(pink[1].color, pink[2].color), 0.02);
 }

@@ -6,9 +6,9 @@
 #include "core/color/text.h"
 #include "core/image/pixels.h"
 #include "core/mix/field.h"
+#include "core/mix/ramps.h"
 #include "core/mix/reach.h"
 #include "core/mix/recipe.h"
-#include "core/mix/strings.h"
 #include "core/mix/trade_paints.h"
 #include "support/check.h"
 
@@ -190,10 +190,10 @@ void PaintsTest::corners_edges_and_absence() {
       Raster picture;
       field.draw(48, 48, picture);
       if (n == 4) QCOMPARE(picture.pixels[47].word, 0xff000000u | 0x3d477f);
-      // An edge holds the string between its two colors.
-      const auto string =
+      // An edge holds the ramp between its two colors.
+      const auto ramp =
           steps_between(four[0].color, four[1].color, 7, as == MixAs::Paint ? Way::Paint : Way::Light);
-      for (const StringStep& step : *string) {
+      for (const RampStep& step : *ramp) {
         double least = 1e9;
         for (int i = 0; i <= 2000; ++i) {
           std::vector<double> parts(n, 0);

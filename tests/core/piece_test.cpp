@@ -121,7 +121,7 @@ private slots:
     QCOMPARE(back.sets[0].versions.size(), std::size_t{2});
     QCOMPARE(back.sets[0].versions[1].name, std::string("before cool"));
     QCOMPARE(back.sets[0].versions[1].families[0].swatches[0].color, (Srgb{0.9, 0.1, 0.1}));
-    // Taking it up again finds that all is kept already.
+    // Extracting it up again finds that all is kept already.
     QCOMPARE(with_version_taken_up(back, version)->sets[0].versions.size(), std::size_t{2});
     // A locked swatch is kept from every change of color and from going.
     const Piece locked = *with_swatches_locked(piece, {swatch}, true);

@@ -97,7 +97,7 @@ public:
       tried.proof = upto(2) ? ColorMap([](Srgb c) { return Srgb{c.g, c.b, c.r}; }) : ColorMap();
       return "press";
     case 16:
-      tried.eyes = Eyes(upto(2) ? Eyes::Usual : Eyes::Values);
+      tried.vision = ColorVision(upto(2) ? ColorVision::Normal : ColorVision::Values);
       return "eyes";
     default:
       if (what == 17 && upto(2)) {

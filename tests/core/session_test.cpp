@@ -57,18 +57,18 @@ private slots:
     mixing.as = MixAs::Light;
     const MixField field = *field_of(mixing, piece);
     mixing.steps = 5;
-    QVERIFY(mixing_string(mixing, field).empty());
+    QVERIFY(mixing_ramp(mixing, field).empty());
     mixing.line = {{0, 0.5}, {1, 0.5}};
-    const auto string = mixing_string(mixing, field);
-    QCOMPARE(string.size(), std::size_t{5});
+    const auto ramp = mixing_ramp(mixing, field);
+    QCOMPARE(ramp.size(), std::size_t{5});
     const auto grid = mixing_grid(field, 5);
     QCOMPARE(grid.size(), std::size_t{1});
     for (int step = 0; step < 5; ++step) {
       const Srgb there = field.at({step / 4.0, 0.5})->color;
-      QVERIFY(largest_step(string[std::size_t(step)], there) < 1e-12 &&
+      QVERIFY(largest_step(ramp[std::size_t(step)], there) < 1e-12 &&
               largest_step(grid[0][std::size_t(step)], there) < 1e-12);
     }
-    QVERIFY(largest_step(string[0], {1, 0, 0}) < 1e-6 && largest_step(string[4], {0, 0, 1}) < 1e-6);
+    QVERIFY(largest_step(ramp[0], {1, 0, 0}) < 1e-6 && largest_step(ramp[4], {0, 0, 1}) < 1e-6);
     // Toward black or white each is mixed with that end.
     mixing.toward = -1;
     QVERIFY(largest_step(field_of(mixing, piece)->at({0, 0.5})->color, {0.3, 0, 0}) < 0.01);
@@ -148,7 +148,7 @@ private slots:
     picked.origin = SampleOrigin{4, 1, 1};
     QCOMPARE(done(set, set, picked), step(FirstStep::Color));
     picked.origin.reset();
-    picked.harvest.colors.resize(1);
+    picked.extracted.colors.resize(1);
     QCOMPARE(done(set, set, picked), step(FirstStep::Color));
     for (const auto& [desk, wanted] :
          {std::pair(Desk::Grade, FirstStep::Report), {Desk::Share, FirstStep::Share}}) {
@@ -168,19 +168,20 @@ private slots:
   }
   void results_are_replaced_and_dropped_by_the_chosen_one() {
     Afternoon a;
-    Session s = harvest_shown(a.session, {1, std::vector<ExtractedColor>(3), {}});
+    Session s = extracted_shown(a.session, {1, std::vector<ExtractedColor>(3), {}});
     QVERIFY(!change_between(s, chosen_replaced(s, a.piece.bands)).any() &&
             !change_between(s, chosen_dropped(s)).any());
-    for (int i = 0; i < 3; ++i) s.harvest.colors[std::size_t(i)].x = i;
-    s.harvest.chosen = 1;
+    for (int i = 0; i < 3; ++i) s.extracted.colors[std::size_t(i)].x = i;
+    s.extracted.chosen = 1;
     s = taken_up(std::move(s), a.geometry, {0.95, 0.95, 0.9});
-    s.harvest.chosen = 1;
+    s.extracted.chosen = 1;
     const Session replaced = chosen_replaced(s, a.piece.bands);
-    QCOMPARE(replaced.harvest.colors[1].color, s.color());
-    QVERIFY(replaced.harvest.colors[1].band == Band::Light && replaced.harvest.colors[1].x == 1);
+    QCOMPARE(replaced.extracted.colors[1].color, s.color());
+    QVERIFY(replaced.extracted.colors[1].band == Band::Light && replaced.extracted.colors[1].x == 1);
     const Session dropped = chosen_dropped(s);
-    QCOMPARE(dropped.harvest.colors.size(), std::size_t{2});
-    QVERIFY(dropped.harvest.colors[0].x == 0 && dropped.harvest.colors[1].x == 2 && !dropped.harvest.chosen);
+    QCOMPARE(dropped.extracted.colors.size(), std::size_t{2});
+    QVERIFY(dropped.extracted.colors[0].x == 0 && dropped.extracted.colors[1].x == 2 &&
+            !dropped.extracted.chosen);
   }
   /// Everything is filled for one piece; with another one only how things are looked at stays.
   void another_piece_keeps_how_things_are_looked_at_and_nothing_else() {
@@ -200,8 +201,8 @@ private slots:
     used.origin = SampleOrigin{7, 1, 1};
     used.filling_well = 1;
     used.relations = {Relation::Triad, MemberValue::Vivid, used.at, {}, {Angle(10)}};
-    used.string.resize(2);
-    used.harvest = {7, {ExtractedColor{}}, 0};
+    used.ramp.resize(2);
+    used.extracted = {7, {ExtractedColor{}}, 0};
     used.selection = selection_of(piece, {3}, 3);
     used.family = 4;
     used.area = 2;
@@ -222,7 +223,7 @@ private slots:
     used.sharing.files = {{"css"}, "/somewhere", "{hex}", true};
     used.mixing.corners.resize(3);
     used.reach = {true, false};
-    used.eyes = Eyes::Values;
+    used.vision = ColorVision::Values;
     used.vivid_plan = true;
     used.carry = Carry::SetToo;
     used.mask_keeps = MaskKeeps::Outline;
@@ -247,7 +248,7 @@ private slots:
     wanted.sharing.files.folder.clear();
     wanted.sharing.files.at_save = false;
     wanted.reach = used.reach;
-    wanted.eyes = used.eyes;
+    wanted.vision = used.vision;
     wanted.vivid_plan = true;
     wanted.carry = used.carry;
     wanted.mask_keeps = used.mask_keeps;
@@ -314,45 +315,46 @@ private slots:
   /// Whatever changes is told as its part and no other.
   void every_member_belongs_to_its_part() {
     using Change = std::pair<Part, std::function<void(Session&)>>;
-    const Change changes[] = {{Part::AtHand,
-                               [](Session& s) {
-                                 s.at_hand.wells[7] = Srgb{0.1, 0.2, 0.3};
-                               }},
-                              {Part::AtHand, [](Session& s) { s.at_hand.recent.push_back({}); }},
-                              {Part::AtHand, [](Session& s) { s.filling_well = 2; }},
-                              {Part::Color, [](Session& s) { s.at_hand.current.g += 1e-6; }},
-                              {Part::Color, [](Session& s) { s.at.at.r += 0.1; }},
-                              {Part::Color, [](Session& s) { s.section_angle += 1; }},
-                              {Part::Color, [](Session& s) { s.before.b += 0.1; }},
-                              {Part::Color,
-                               [](Session& s) {
-                                 s.origin = SampleOrigin{1, 2, 3};
-                               }},
-                              {Part::Steps, [](Session& s) { s.at_hand.steps.values = 7; }},
-                              {Part::Relations, [](Session& s) { s.relations.own = {Angle(3)}; }},
-                              {Part::String, [](Session& s) { s.string.resize(1); }},
-                              {Part::Harvest, [](Session& s) { s.harvest.chosen = 0; }},
-                              {Part::Selection, [](Session& s) { s.family = 9; }},
-                              {Part::Masking, [](Session& s) { s.area = 1; }},
-                              {Part::Masking, [](Session& s) { s.carry = Carry::SetToo; }},
-                              {Part::Masking, [](Session& s) { s.mask_keeps = MaskKeeps::Outline; }},
-                              {Part::Reference, [](Session& s) { s.reference = 4; }},
-                              {Part::Adjustment, [](Session& s) { s.adjustment.turn = 1; }},
-                              {Part::Versions, [](Session& s) { s.left_out.insert(3); }},
-                              {Part::Desk, [](Session& s) { s.desk = Desk::Share; }},
-                              {Part::SetView, [](Session& s) { s.set_view = SetView::Rows; }},
-                              {Part::Looking, [](Session& s) { s.looks[1] = PhotoLook::Flat; }},
-                              {Part::Looking, [](Session& s) { s.keeps_reference[2] = true; }},
-                              {Part::Looking, [](Session& s) { s.sample_side = 31; }},
-                              {Part::Looking, [](Session& s) { s.looking.steps = 5; }},
-                              {Part::LookEdge, [](Session& s) { s.looking.edge = 0.2; }},
-                              {Part::Trying, [](Session& s) { s.trying.light.stops = 1; }},
-                              {Part::TryEdge, [](Session& s) { s.trying.edge = 0.2; }},
-                              {Part::Sharing, [](Session& s) { s.sharing.files.at_save = true; }},
-                              {Part::Mixing, [](Session& s) { s.mixing.steps = 3; }},
-                              {Part::Reach, [](Session& s) { s.reach.shown = true; }},
-                              {Part::Eyes, [](Session& s) { s.eyes = Eyes(Eyes::Protan, 0.4); }},
-                              {Part::Vivid, [](Session& s) { s.vivid_plan = true; }}};
+    const Change changes[] = {
+        {Part::AtHand,
+         [](Session& s) {
+           s.at_hand.wells[7] = Srgb{0.1, 0.2, 0.3};
+         }},
+        {Part::AtHand, [](Session& s) { s.at_hand.recent.push_back({}); }},
+        {Part::AtHand, [](Session& s) { s.filling_well = 2; }},
+        {Part::Color, [](Session& s) { s.at_hand.current.g += 1e-6; }},
+        {Part::Color, [](Session& s) { s.at.at.r += 0.1; }},
+        {Part::Color, [](Session& s) { s.section_angle += 1; }},
+        {Part::Color, [](Session& s) { s.before.b += 0.1; }},
+        {Part::Color,
+         [](Session& s) {
+           s.origin = SampleOrigin{1, 2, 3};
+         }},
+        {Part::Steps, [](Session& s) { s.at_hand.steps.values = 7; }},
+        {Part::Relations, [](Session& s) { s.relations.own = {Angle(3)}; }},
+        {Part::Ramp, [](Session& s) { s.ramp.resize(1); }},
+        {Part::Extracted, [](Session& s) { s.extracted.chosen = 0; }},
+        {Part::Selection, [](Session& s) { s.family = 9; }},
+        {Part::Masking, [](Session& s) { s.area = 1; }},
+        {Part::Masking, [](Session& s) { s.carry = Carry::SetToo; }},
+        {Part::Masking, [](Session& s) { s.mask_keeps = MaskKeeps::Outline; }},
+        {Part::Reference, [](Session& s) { s.reference = 4; }},
+        {Part::Adjustment, [](Session& s) { s.adjustment.turn = 1; }},
+        {Part::Versions, [](Session& s) { s.left_out.insert(3); }},
+        {Part::Desk, [](Session& s) { s.desk = Desk::Share; }},
+        {Part::SetView, [](Session& s) { s.set_view = SetView::Rows; }},
+        {Part::Looking, [](Session& s) { s.looks[1] = PhotoLook::Flat; }},
+        {Part::Looking, [](Session& s) { s.keeps_reference[2] = true; }},
+        {Part::Looking, [](Session& s) { s.sample_side = 31; }},
+        {Part::Looking, [](Session& s) { s.looking.steps = 5; }},
+        {Part::LookEdge, [](Session& s) { s.looking.edge = 0.2; }},
+        {Part::Trying, [](Session& s) { s.trying.light.stops = 1; }},
+        {Part::TryEdge, [](Session& s) { s.trying.edge = 0.2; }},
+        {Part::Sharing, [](Session& s) { s.sharing.files.at_save = true; }},
+        {Part::Mixing, [](Session& s) { s.mixing.steps = 3; }},
+        {Part::Reach, [](Session& s) { s.reach.shown = true; }},
+        {Part::ColorVision, [](Session& s) { s.vision = ColorVision(ColorVision::Protan, 0.4); }},
+        {Part::Vivid, [](Session& s) { s.vivid_plan = true; }}};
     const Session before;
     Parts met;
     Session all;
@@ -387,7 +389,8 @@ private slots:
       met.add(part);
     }
     QVERIFY(met == Parts::all());
-    QVERIFY(Parts({Part::Words, Part::Eyes}).meet({Part::Eyes}) && !Parts{Part::Words}.meet({Part::Eyes}));
+    QVERIFY(Parts({Part::Words, Part::ColorVision}).meet({Part::ColorVision}) &&
+            !Parts{Part::Words}.meet({Part::ColorVision}));
     Piece numbered;
     numbered.next_id = 50;
     QVERIFY(!change_between(Piece(), numbered).any());
@@ -519,16 +522,16 @@ private slots:
   }
   void a_result_is_taken_up_changed_and_put_back() {
     Afternoon a;
-    Harvest harvest;
-    harvest.reference = 7;
-    harvest.colors = {{{0.9, 0.2, 0.1}, 0.5, 3, 4, Band::Middle}, {{0.1, 0.2, 0.1}, 0.5, 5, 6, Band::Dark}};
-    Session s = result_taken_up(harvest_shown(a.session, harvest), a.geometry, 1);
-    QCOMPARE(s.color(), harvest.colors[1].color);
+    Extracted extracted;
+    extracted.reference = 7;
+    extracted.colors = {{{0.9, 0.2, 0.1}, 0.5, 3, 4, Band::Middle}, {{0.1, 0.2, 0.1}, 0.5, 5, 6, Band::Dark}};
+    Session s = result_taken_up(extracted_shown(a.session, extracted), a.geometry, 1);
+    QCOMPARE(s.color(), extracted.colors[1].color);
     QCOMPARE(s.origin, std::optional(SampleOrigin{7, 5, 6}));
     s = chosen_replaced(picked_on_rail(s, a.rules(), 90), a.piece.bands);
-    QCOMPARE(s.harvest.colors[1].color, s.color());
-    QVERIFY(s.harvest.colors[1].band == Band::Light && s.harvest.colors[1].x == 5);
-    QCOMPARE(s.harvest.colors[0], harvest.colors[0]);
+    QCOMPARE(s.extracted.colors[1].color, s.color());
+    QVERIFY(s.extracted.colors[1].band == Band::Light && s.extracted.colors[1].x == 5);
+    QCOMPARE(s.extracted.colors[0], extracted.colors[0]);
   }
   void wells_are_taken_up_and_laid_down() {
     const Session fresh;

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Mask shapes in a painter's hands: every change compared by outline.
+// Mask shapes in a user's hands: every change compared by outline.
 #include "core/base/angle.h"
 #include "core/mask/mask.h"
 #include "core/mask/outline.h"

@@ -416,7 +416,7 @@ private slots:
     QVERIFY(found && found->missing.size() == 1);
     QCOMPARE(found->present, 2);
     QCOMPARE(found->needed(), 3);
-    const Lack& lack = found->missing.front();
+    const MissingColor& lack = found->missing.front();
     CHECK_NEAR(lack.share, 0.2, 1e-12);
     QCOMPARE(pixel_of(rounded_8bit(lack.color)).word, 0xff00a040u);
     QVERIFY(lack.y < 2 && lack.nearest);
@@ -433,7 +433,7 @@ private slots:
   void outlines_go_along_the_pixels();
   void areas_are_split_and_merged_by_hand();
 
-  void a_white_wall_takes_the_color_of_the_light_and_air_hides_all() {
+  void a_white_wall_takes_the_color_of_the_light_and_haze_hides_all() {
     // A white wall in lamplight is the color of the lamp, at the brightest that the display has.
     const Srgb light = srgb_from_8bit({0xff, 0xb4, 0x6b});
     const UnderLight lamp(light, 1, 0);

@@ -11,8 +11,8 @@ rooms = {
     "core": ["base", "color", "press", "wheel", "mask", "mix", "image", "try", "piece", "patterns", "grading", "sheet", "session"],
     "io": ["files", "bus", "photo", "exchange", "container", "sheet", "shelf"],
     "model": ["i18n", "derived", "photos", "document", "session", "plan", "photo", "proof", "work", "mixing", "study", "share",
-              "intake", "follow", "journal", "documents", "workspace"],
-    "app": ["log", "seams", "bus", "spoken", "theme", "controls", "paint", "first", "handbook", "hand", "band", "shelf", "tray", "photo",
+              "intake", "follow", "journal", "documents", "application"],
+    "app": ["log", "platform", "bus", "accessibility", "theme", "controls", "paint", "first", "handbook", "copying", "band", "shelf", "tray", "photo",
             "wheel", "screen", "companion", "desks", "files", "menus", "window", "program", "main.cpp"],
 }
 wrong = [f"there is no room {floor}/{room}" for floor, names in rooms.items() for room in names if not (root / floor / room).exists()]

@@ -241,7 +241,7 @@ const Edit kEdits[] = {
     {"with_merged", [](Hand& h, P p) { return with_merged(p, h.any_swatch(p), h.any_swatch(p)); }},
     {"with_parted", [](Hand& h, P p) { return with_parted(p, h.any_swatch(p), h.any_swatch(p)); }},
     {"with_told_apart",
-     [](Hand& h, P p) { return with_told_apart(p, h.any_swatch(p), h.any_swatch(p), Eyes::Deutan); }},
+     [](Hand& h, P p) { return with_told_apart(p, h.any_swatch(p), h.any_swatch(p), ColorVision::Deutan); }},
     {"with_evened", [](Hand& h, P p) { return with_evened(p, h.any_family(p)); }},
     {"with_gap_filled",
      [](Hand& h, P p) { return with_gap_filled(p, {h.any_family(p), h.any_swatch(p), h.any_swatch(p), 30}); }},

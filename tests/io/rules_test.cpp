@@ -196,7 +196,7 @@ private slots:
       QVERIFY(check(dragged).empty());
     }
     QVERIFY(!with_area_added(sector, {AreaMode::Adds, Ellipse{{0, 0}, 0.005, 0.1, 0}}));
-    // Taking points away must not leave a mask that admits nothing.
+    // Extracting points away must not leave a mask that admits nothing.
     Piece line =
         with_mask(new_piece({}),
                   Mask{"line", {{AreaMode::Adds, Polygon{{{0, 0}, {0.5, 0}, {0.2, 0}, {0.3, 0.4}}}}}, 0, {}});

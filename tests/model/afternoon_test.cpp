@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A painter's afternoon without a window, and everything that can become of a document.
+// A user's afternoon without a window, and everything that can become of a document.
 #include "core/color/convert.h"
 #include "core/image/fit.h"
 #include "io/container/piece_file.h"
+#include "model/application/app_model.h"
 #include "model/photos/extraction_job.h"
-#include "model/workspace/workspace.h"
 #include "support/home.h"
 #include "support/waited.h"
 
@@ -42,23 +42,23 @@ struct Answers final : Questions {
 };
 
 struct Program {
-  Workspace space;
+  AppModel model;
   Answers answers;
   FileJob job;
   std::function<void()> meanwhile; ///< Done once while a file is worked on.
-  Documents documents{space, answers, job};
+  Documents documents{model, answers, job};
   QStringList notices;
   Program() {
     QObject::connect(&job, &FileJob::changed, [this] {
       if (!job.running()) return;
       if (const auto act = std::exchange(meanwhile, {})) act();
     });
-    QObject::connect(&space, &Studio::notice, [this](const QString& said) { notices << said; });
+    QObject::connect(&model, &Studio::notice, [this](const QString& said) { notices << said; });
   }
-  [[nodiscard]] const Piece& piece() const { return space.piece(); }
+  [[nodiscard]] const Piece& piece() const { return model.piece(); }
   [[nodiscard]] Waited asked() { return {documents, job}; }
   bool retitle(const char* title) {
-    return space.store().apply(QStringLiteral("title"),
+    return model.store().apply(QStringLiteral("title"),
                                [&](Piece p) { return with_title(std::move(p), title); });
   }
 };
@@ -98,83 +98,83 @@ private:
 
 void AfternoonTest::an_afternoon_is_played_without_a_window() {
   auto program = std::make_unique<Program>();
-  Workspace& space = program->space;
+  AppModel& model = program->model;
   program->documents.new_piece();
-  QVERIFY(!space.store().edited() && program->documents.path().isEmpty());
+  QVERIFY(!model.store().edited() && program->documents.path().isEmpty());
   // A photo.
-  space.photos().take_in(QStringLiteral(DEMO_PHOTOS "/noon.jpg"));
-  QVERIFY(comes_true([&] { return space.piece().references.size() == 1 && space.reader().values(); }));
-  QCOMPARE(space.session().reference, space.piece().references[0].id);
+  model.photos().take_in(QStringLiteral(DEMO_PHOTOS "/noon.jpg"));
+  QVERIFY(comes_true([&] { return model.piece().references.size() == 1 && model.reader().values(); }));
+  QCOMPARE(model.session().reference, model.piece().references[0].id);
   // Its palette, by bands.
-  ExtractionJob job(space.scope(), nullptr);
+  ExtractionJob job(model.scope(), nullptr);
   ExtractionSpec spec;
   spec.quotas = BandCounts{4, 5, 6};
   Extraction found;
   connect(&job, &ExtractionJob::finished, this,
           [&](const ExtractionJob::Order&, const Extraction& result) { found = result; });
-  job.start({space.session().reference,
-             space.piece().references[0].bytes,
-             space.reader().photo(),
+  job.start({model.session().reference,
+             model.piece().references[0].bytes,
+             model.reader().photo(),
              {},
              spec,
-             space.wheel(),
+             model.wheel(),
              {},
              {}});
   QVERIFY(job.running());
   QVERIFY(comes_true([&] { return !job.running(); }));
   QCOMPARE(found.colors.size(), std::size_t{15});
-  space.laying().show_harvest({space.session().reference, found.colors, {}});
-  space.laying().accept_harvest(HarvestFamilies::ByBand);
-  QVERIFY(space.session().harvest.colors.empty());
-  QCOMPARE(swatch_count(*current_set(space.piece())), std::size_t{15});
-  QVERIFY(space.set_work().counts() == (BandCounts{4, 5, 6}));
+  model.laying().show_extracted({model.session().reference, found.colors, {}});
+  model.laying().add_extracted(ExtractionFamilies::ByBand);
+  QVERIFY(model.session().extracted.colors.empty());
+  QCOMPARE(swatch_count(*current_set(model.piece())), std::size_t{15});
+  QVERIFY(model.set_work().counts() == (BandCounts{4, 5, 6}));
   // A mask that holds four fifths of it.
-  const auto fit = fit_polygon(space.reader().places(), 6, 0.8);
-  QVERIFY(fit && space.store().apply(
+  const auto fit = fit_polygon(model.reader().places(), 6, 0.8);
+  QVERIFY(fit && model.store().apply(
                      "fit", [&](Piece p) -> Result<Piece> { return with_mask(std::move(p), fit->mask); }));
-  QVERIFY(*space.reader().held() >= 0.8 && *space.reader().held() < 0.95);
+  QVERIFY(*model.reader().held() >= 0.8 && *model.reader().held() < 0.95);
   // Picks are held by it, from wherever they come; each is one to go back from.
-  space.picking().take_up({0.5, 0.5, 0.5});
-  space.picking().begin_pick();
+  model.picking().take_up({0.5, 0.5, 0.5});
+  model.picking().begin_pick();
   for (int degrees = 0; degrees < 360; degrees += 30) {
-    space.picking().pick_plan(disc_point(Angle(degrees), 0.99));
-    QVERIFY(space.in_mask().value_or(false));
+    model.picking().pick_plan(disc_point(Angle(degrees), 0.99));
+    QVERIFY(model.in_mask().value_or(false));
   }
-  space.picking().end_pick();
-  const Srgb picked = space.session().color();
-  QVERIFY(space.at_hand().recent.front() == picked);
-  space.picking().back_to_before();
-  QCOMPARE(space.session().color(), (Srgb{0.5, 0.5, 0.5}));
-  space.picking().back_to_before();
+  model.picking().end_pick();
+  const Srgb picked = model.session().color();
+  QVERIFY(model.at_hand().recent.front() == picked);
+  model.picking().back_to_before();
+  QCOMPARE(model.session().color(), (Srgb{0.5, 0.5, 0.5}));
+  model.picking().back_to_before();
   // Laid, found selected, graded.
-  space.laying().lay_current();
-  QCOMPARE(swatch_count(*current_set(space.piece())), std::size_t{16});
-  const Id laid = space.session().selection.focus();
-  QCOMPARE(find_swatch(space.piece(), laid)->color, picked);
-  QCOMPARE(space.set_work().selection(), std::vector<Id>{laid});
-  const GradingReport& report = space.set_work().report();
+  model.laying().lay_current();
+  QCOMPARE(swatch_count(*current_set(model.piece())), std::size_t{16});
+  const Id laid = model.session().selection.focus();
+  QCOMPARE(find_swatch(model.piece(), laid)->color, picked);
+  QCOMPARE(model.set_work().selection(), std::vector<Id>{laid});
+  const GradingReport& report = model.set_work().report();
   QCOMPARE(report.bands.light + report.bands.middle + report.bands.dark, 16);
   QVERIFY(std::find(report.outside_mask.begin(), report.outside_mask.end(), laid) ==
           report.outside_mask.end());
   // On the picture, by areas.
-  space.viewing().show_desk(Desk::Try);
-  space.tries().change_study("Areas", [](Study& s) { s.by_areas = true, s.cut.count = 30; });
-  QVERIFY(comes_true([&] { return space.tries().areas() != nullptr; }));
-  QVERIFY(space.tries().areas()->areas.size() > 10 && space.tries().areas()->areas.size() <= 30);
+  model.viewing().show_desk(Desk::Try);
+  model.tries().change_study("Areas", [](Study& s) { s.by_areas = true, s.cut.count = 30; });
+  QVERIFY(comes_true([&] { return model.tries().areas() != nullptr; }));
+  QVERIFY(model.tries().areas()->areas.size() > 10 && model.tries().areas()->areas.size() <= 30);
   double used = 0;
-  for (const auto& [id, share] : space.tries().uses()) used += share;
+  for (const auto& [id, share] : model.tries().uses()) used += share;
   QVERIFY(std::abs(used - 1) < 1e-9);
   // The sheet has each family.
-  const auto& sheet = space.shares().sheet();
+  const auto& sheet = model.shares().sheet();
   QVERIFY(sheet);
-  QCOMPARE(sheet->bookmarks.size(), current_set(space.piece())->families.size());
+  QCOMPARE(sheet->bookmarks.size(), current_set(model.piece())->families.size());
   // Saved, read again by the file alone.
   program->answers.save_path = path("noon.zonachrom");
   QVERIFY(program->asked().save());
   QCOMPARE(program->answers.asked, QStringList{"save as"});
   const auto read = open_document(path("noon.zonachrom").toStdString());
-  QVERIFY(read && read->piece == space.piece());
-  QVERIFY(read->at_hand.recent == space.at_hand().recent);
+  QVERIFY(read && read->piece == model.piece());
+  QVERIFY(read->at_hand.recent == model.at_hand().recent);
   // Worked on, and the program is killed.
   QVERIFY(program->retitle("After the save"));
   program->documents.end_now();
@@ -184,13 +184,13 @@ void AfternoonTest::an_afternoon_is_played_without_a_window() {
   next.answers.recovery = RecoveryAnswer::Recover;
   QVERIFY(next.asked().recover());
   QCOMPARE(next.answers.asked, QStringList{"recover After the save "});
-  QVERIFY(next.piece() == lost && next.space.store().edited());
+  QVERIFY(next.piece() == lost && next.model.store().edited());
   QCOMPARE(next.documents.path(), path("noon.zonachrom"));
   QVERIFY(next.asked().save());
   // Another piece.
   QVERIFY(next.asked().open(QStringLiteral(DEMO_PIECE)));
-  QVERIFY(next.piece() != lost && !next.space.store().edited());
-  QVERIFY(!next.space.store().stack().canUndo());
+  QVERIFY(next.piece() != lost && !next.model.store().edited());
+  QVERIFY(!next.model.store().stack().canUndo());
   next.documents.finish();
 }
 
@@ -201,7 +201,7 @@ void AfternoonTest::a_document_is_clean_edited_saved() {
   QVERIFY(p.retitle("One"));
   QCOMPARE(p.documents.state_words(), QStringLiteral("not saved yet"));
   p.answers.save_path.clear(); // Cancelled.
-  QVERIFY(!p.asked().save() && p.space.store().edited());
+  QVERIFY(!p.asked().save() && p.model.store().edited());
   p.answers.save_path = path("one"); // The ending is added.
   int told = 0;
   connect(&p.documents, &Documents::pieceSaved, this, [&told] { ++told; });
@@ -210,15 +210,15 @@ void AfternoonTest::a_document_is_clean_edited_saved() {
   QCOMPARE(p.documents.path(), path("one.zonachrom"));
   QCOMPARE(p.documents.state_words(), QStringLiteral("saved"));
   QCOMPARE(p.documents.recent_files(), QStringList{path("one.zonachrom")});
-  p.space.store().stack().undo();
+  p.model.store().stack().undo();
   QCOMPARE(p.documents.state_words(), QStringLiteral("edited, not saved"));
-  p.space.store().stack().redo();
+  p.model.store().stack().redo();
   QCOMPARE(p.documents.state_words(), QStringLiteral("saved"));
   // What is done while it is being saved is not saved.
   QVERIFY(p.retitle("Two"));
   p.meanwhile = [&] { QVERIFY(p.retitle("Three")); };
   QVERIFY(p.asked().save());
-  QVERIFY(p.space.store().edited());
+  QVERIFY(p.model.store().edited());
   QCOMPARE(open_document(path("one.zonachrom").toStdString())->piece.title, std::string("Two"));
   // One file at a time.
   p.meanwhile = [&] {
@@ -230,7 +230,7 @@ void AfternoonTest::a_document_is_clean_edited_saved() {
     QVERIFY(p.notices.last().contains("still being read or written"));
   };
   QVERIFY(p.asked().save());
-  QVERIFY(!p.space.store().edited());
+  QVERIFY(!p.model.store().edited());
   // Read only by its permissions.
   QVERIFY(QFile::setPermissions(path("one.zonachrom"), QFile::ReadOwner));
   QCOMPARE(p.documents.state_words(), QStringLiteral("read only"));
@@ -252,9 +252,9 @@ void AfternoonTest::a_document_that_cannot_be_saved_stays() {
   p.answers.save_path = path("no/such/folder/kept.zonachrom");
   QVERIFY(!p.asked().save());
   QCOMPARE(p.notices.size(), 1);
-  QVERIFY(p.space.store().edited() && p.documents.path().isEmpty());
+  QVERIFY(p.model.store().edited() && p.documents.path().isEmpty());
   QVERIFY(p.documents.recent_files().isEmpty());
-  // Stopped, nothing is said: the painter did it.
+  // Stopped, nothing is said: the user did it.
   p.notices.clear();
   p.answers.save_path = path("kept.zonachrom");
   p.meanwhile = [&] { p.job.stop(); };
@@ -267,7 +267,7 @@ void AfternoonTest::a_document_that_cannot_be_saved_stays() {
   p.meanwhile = [&] { p.job.stop(); };
   QVERIFY(!p.asked().open(QStringLiteral(DEMO_PIECE)));
   QCOMPARE(p.piece().title, std::string("Kept"));
-  QVERIFY(p.space.store().edited());
+  QVERIFY(p.model.store().edited());
   p.documents.finish();
 }
 
@@ -318,7 +318,7 @@ void AfternoonTest::a_damaged_file_is_asked_about() {
   QVERIFY(p.asked().open(file));
   QCOMPARE(p.piece().title, std::string("Before"));
   // As a piece without a file, so that neither is overwritten.
-  QVERIFY(p.documents.path().isEmpty() && p.space.store().edited());
+  QVERIFY(p.documents.path().isEmpty() && p.model.store().edited());
   p.documents.finish();
 }
 
@@ -341,8 +341,8 @@ void AfternoonTest::leaving_asks_until_nothing_is_unsaved() {
   QVERIFY(p.retitle("Thrown away"));
   p.answers.unsaved = UnsavedAnswer::Discard;
   p.documents.new_piece();
-  QVERIFY(!p.space.store().edited() && p.documents.path().isEmpty());
-  // Cancelled by the painter, the question which file leaves everything.
+  QVERIFY(!p.model.store().edited() && p.documents.path().isEmpty());
+  // Cancelled by the user, the question which file leaves everything.
   p.answers.open_path.clear();
   QVERIFY(p.retitle("Here"));
   p.documents.open_asked();
@@ -352,7 +352,7 @@ void AfternoonTest::leaving_asks_until_nothing_is_unsaved() {
   QVERIFY(comes_true([&p] { return p.piece().title == "Later"; }));
   // A drop of what was for the piece before.
   int came = 0;
-  const auto late = p.space.bound([&came](int by) { came += by; });
+  const auto late = p.model.bound([&came](int by) { came += by; });
   late(1);
   p.answers.unsaved = UnsavedAnswer::Discard;
   p.documents.new_piece();
@@ -407,7 +407,7 @@ void AfternoonTest::what_a_crash_left_is_offered() {
     p.answers.recovery = RecoveryAnswer::Recover;
     QVERIFY(p.asked().recover());
     QCOMPARE(p.piece().title, std::string("Lost"));
-    QVERIFY(p.documents.path().isEmpty() && p.space.store().edited());
+    QVERIFY(p.documents.path().isEmpty() && p.model.store().edited());
     p.answers.save_path = path("again.zonachrom");
     QVERIFY(p.asked().save());
     p.documents.finish();
@@ -423,14 +423,14 @@ void AfternoonTest::a_refusal_is_over_with_the_next_thing_done() {
   Program p;
   p.documents.new_piece();
   QStringList over;
-  QObject::connect(&p.space, &Studio::refusalOver, [&over](const QString& said) { over << said; });
-  p.space.picking().take_up_text(QStringLiteral("no color"));
+  QObject::connect(&p.model, &Studio::refusalOver, [&over](const QString& said) { over << said; });
+  p.model.picking().take_up_text(QStringLiteral("no color"));
   const QString said = p.notices.last();
   QVERIFY(over.isEmpty() && !said.isEmpty());
   QVERIFY(p.retitle("Another"));
   QCOMPARE(over, QStringList{said});
-  p.space.picking().take_up_text(QStringLiteral("none either"));
-  p.space.picking().take_up_text(QStringLiteral("#d8904a"));
+  p.model.picking().take_up_text(QStringLiteral("none either"));
+  p.model.picking().take_up_text(QStringLiteral("#d8904a"));
   QCOMPARE(over.size(), 2);
   QVERIFY(p.retitle("A third"));
   QCOMPARE(over.size(), 2); // Once each.

@@ -2,13 +2,13 @@
 // From one piece to another without a window: everything is filled for the one, and of the other nothing may
 // differ from a program that never saw the first.
 #include "io/container/piece_file.h"
+#include "model/application/app_model.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_reading.h"
-#include "model/photo/photo_reading.h"
-#include "model/share/share_reading.h"
-#include "model/study/try_reading.h"
+#include "model/mixing/paint_model.h"
+#include "model/photo/photo_model.h"
+#include "model/share/share_model.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
-#include "model/workspace/workspace.h"
 
 #include <QCryptographicHash>
 #include <QTest>
@@ -62,38 +62,38 @@ Piece other_than(Piece piece) {
 
 class Program {
 public:
-  Program() { m_space.viewing().share(with_press()); }
-  Workspace& space() { return m_space; }
+  Program() { m_model.viewing().share(with_press()); }
+  AppModel& model() { return m_model; }
   /// Whether all that is asked for is there; what comes late is asked for by this.
   [[nodiscard]] bool settled() {
-    const auto photo = m_space.reader().photo();
-    return photo && photo->values() && already_there().size() == 10 && m_space.paints().reach_is_current() &&
-           !m_space.set_work().report_is_late();
+    const auto photo = m_model.reader().photo();
+    return photo && photo->values() && already_there().size() == 10 && m_model.paints().reach_is_current() &&
+           !m_model.set_work().report_is_late();
   }
   /// What comes late and is there.
   [[nodiscard]] QStringList already_there() {
     QStringList out;
-    if (m_space.tries().areas()) out << QStringLiteral("areas");
-    if (m_space.tries().strays()) out << QStringLiteral("strays");
-    if (m_space.tries().needed()) out << QStringLiteral("needs");
-    if (!m_space.shares().images().reference.isNull()) out << QStringLiteral("images");
-    if (m_space.shares().plan_seen()) out << QStringLiteral("plan");
-    if (m_space.press().checked()) out << QStringLiteral("press");
-    if (m_space.paints().reach()) out << QStringLiteral("reach");
-    if (m_space.paints().inside()) out << QStringLiteral("inside");
-    if (m_space.paints().recipe(3)) out << QStringLiteral("recipe");
-    if (m_space.plan().vivid_table()) out << QStringLiteral("vivid");
+    if (m_model.tries().areas()) out << QStringLiteral("areas");
+    if (m_model.tries().strays()) out << QStringLiteral("strays");
+    if (m_model.tries().needed()) out << QStringLiteral("needs");
+    if (!m_model.shares().images().reference.isNull()) out << QStringLiteral("images");
+    if (m_model.shares().plan_seen()) out << QStringLiteral("plan");
+    if (m_model.press().checked()) out << QStringLiteral("press");
+    if (m_model.paints().reach()) out << QStringLiteral("reach");
+    if (m_model.paints().inside()) out << QStringLiteral("inside");
+    if (m_model.paints().recipe(3)) out << QStringLiteral("recipe");
+    if (m_model.plan().vivid_table()) out << QStringLiteral("vivid");
     return out;
   }
   /// All that is worked out, in words.
   [[nodiscard]] QStringList readings() {
     QStringList out;
-    PhotoReader& reader = m_space.reader();
+    PhotoModel& reader = m_model.reader();
     out << QStringLiteral("photo ") + hash(reader.photo()->full());
     out << QStringLiteral("tones %1").arg(reader.tones().limits.front());
     out << QStringLiteral("places %1 %2").arg(reader.places().size()).arg(reader.places().front().at.x);
     out << QStringLiteral("held %1").arg(reader.held().value_or(-1));
-    TryReader& tries = m_space.tries();
+    TryModel& tries = m_model.tries();
     std::map<Id, double> uses(tries.uses().begin(), tries.uses().end());
     for (const auto& [id, share] : uses) out << QStringLiteral("use %1 %2").arg(id).arg(share);
     out << QStringLiteral("strays %1 %2").arg(sum(tries.strays()->outside)).arg(sum(tries.strays()->far));
@@ -106,16 +106,16 @@ public:
                .arg(tries.areas()->areas.size())
                .arg(tries.areas()->areas.front().mean.l);
     out << QStringLiteral("hovered %1 %2").arg(tries.hovered()).arg(tries.marked().has_value());
-    ShareReader& shares = m_space.shares();
+    ShareModel& shares = m_model.shares();
     const auto& sheet = shares.sheet();
     out << QStringLiteral("sheet %1").arg(sheet ? sheet->pages.size() : 0);
     if (sheet)
       for (const SheetBookmark& b : sheet->bookmarks) out << QStringLiteral("bookmark ") + text(b.words);
     out << QStringLiteral("images %1 %2").arg(hash(shares.images().reference), hash(shares.images().plan));
     out << QStringLiteral("plan %1").arg(hash(**shares.plan_seen()));
-    for (const SwatchPress& p : *m_space.press().checked())
+    for (const SwatchPress& p : *m_model.press().checked())
       out << QStringLiteral("prints %1").arg(p.printed.difference);
-    PaintReader& paints = m_space.paints();
+    PaintModel& paints = m_model.paints();
     out << QStringLiteral("out %1").arg(paints.out().paints.size());
     out << QStringLiteral("share %1, outlines %2, limits %3")
                .arg(paints.largest_share())
@@ -130,7 +130,7 @@ public:
                .arg(paints.field() ? hex(paints.field()->at({0.1, 0.1})->color) : QString());
     out << QStringLiteral("ends %1").arg(paints.ends() ? hex(paints.ends()->black.at({0.1, 0.1})->color)
                                                        : QString());
-    SetWork& work = m_space.set_work();
+    SetWork& work = m_model.set_work();
     out << QStringLiteral("report %1 %2 %3")
                .arg(work.report().near_duplicates.size())
                .arg(work.report().twin_count)
@@ -140,19 +140,19 @@ public:
                .arg(work.counts().middle)
                .arg(work.counts().dark);
     out << QStringLiteral("preview %1").arg(work.preview().size());
-    for (const RelationMember& m : m_space.picking().members())
+    for (const RelationMember& m : m_model.picking().members())
       out << QStringLiteral("member ") + hex(m.color);
     return out;
   }
 
 private:
   [[nodiscard]] Sharing with_press() const {
-    Sharing out = m_space.session().sharing;
+    Sharing out = m_model.session().sharing;
     out.press = STANDIN_PRESS;
     out.sheet.study = true;
     return out;
   }
-  Workspace m_space;
+  AppModel m_model;
 };
 
 } // namespace
@@ -174,23 +174,23 @@ private slots:
     QVERIFY(comes_true([&] { return used.settled(); }));
     const QStringList of_first = used.readings();
     // Also of what is on its way, nothing arrives.
-    used.space().tries().seek_at_most(4);
-    Trying other_light = used.space().session().trying;
+    used.model().tries().seek_at_most(4);
+    Trying other_light = used.model().session().trying;
     other_light.light.strength = 0.7;
-    used.space().viewing().try_on(other_light);
+    used.model().viewing().try_on(other_light);
     (void)used.settled();
-    used.space().start(second, {}, true);
+    used.model().start(second, {}, true);
     QCOMPARE(used.already_there(), QStringList());
-    QCOMPARE(used.space().set_work().preview().size(), std::size_t{0});
-    QVERIFY(used.space().store().stack().count() == 0 && !used.space().store().edited());
+    QCOMPARE(used.model().set_work().preview().size(), std::size_t{0});
+    QVERIFY(used.model().store().stack().count() == 0 && !used.model().store().edited());
 
     Program fresh;
-    fresh.space().start(second, {}, true);
+    fresh.model().start(second, {}, true);
     for (Program* each : {&used, &fresh}) {
-      Session session = used.space().session();
+      Session session = used.model().session();
       session.selection = {};
-      each->space().take(std::move(session));
-      each->space().tries().seek_at_most(6);
+      each->model().take(std::move(session));
+      each->model().tries().seek_at_most(6);
     }
     QVERIFY2(comes_true([&] { return used.settled() && fresh.settled(); }),
              qPrintable(used.already_there().join(' ') + " / " + fresh.already_there().join(' ')));
@@ -200,34 +200,34 @@ private slots:
     for (const QString& line : got) alike += of_first.contains(line);
     QVERIFY2(alike < got.size() / 3, qPrintable(QString::number(alike))); // The two pieces do differ.
     // And back again.
-    used.space().start(first, {}, true);
+    used.model().start(first, {}, true);
     QCOMPARE(used.already_there(), QStringList());
   }
 
 private:
   static void fill(Program& program, const Piece& piece) {
-    Workspace& space = program.space();
-    space.start(piece, {}, true);
-    space.viewing().show_vivid_plan(true);
-    Mixing mixing = space.session().mixing;
+    AppModel& model = program.model();
+    model.start(piece, {}, true);
+    model.viewing().show_vivid_plan(true);
+    Mixing mixing = model.session().mixing;
     mixing.corners = {{{0.8, 0.2, 0.1}}, {{0.1, 0.3, 0.8}}, {{0.9, 0.8, 0.2}}};
     mixing.toward = 0.2;
-    space.picking().mix_by_hand(mixing);
-    space.picking().show_reach({true, true});
-    Trying trying = space.session().trying;
+    model.picking().mix_by_hand(mixing);
+    model.picking().show_reach({true, true});
+    Trying trying = model.session().trying;
     trying.light = {{1, 0.7, 0.4}, 0.5};
     trying.two = true;
-    space.viewing().try_on(trying);
-    space.tries().change_study(QStringLiteral("Areas"), [](Study& s) { s.by_areas = true; });
+    model.viewing().try_on(trying);
+    model.tries().change_study(QStringLiteral("Areas"), [](Study& s) { s.by_areas = true; });
     const Id other = piece.references[1].id, swatch = current_set(piece)->families[0].swatches[0].id;
-    space.tries().seek_for(other);
-    space.tries().hover(swatch, true);
-    space.tries().mark(QPoint(3, 4));
-    space.set_work().select({swatch});
+    model.tries().seek_for(other);
+    model.tries().hover(swatch, true);
+    model.tries().mark(QPoint(3, 4));
+    model.set_work().select({swatch});
     Adjustment adjustment;
     adjustment.value = 5;
-    space.set_work().try_out(adjustment);
-    space.picking().fix_relation(true);
+    model.set_work().try_out(adjustment);
+    model.picking().fix_relation(true);
   }
 };
 

@@ -85,12 +85,12 @@ void come_to_rest(DeskTop& desk) {
   if (desk.program.beside.shown()) desk.program.beside.switch_shown();
   QDir(shelf_folder({})).removeRecursively();
   QApplication::clipboard()->clear(); // A copied plan is some megabytes.
-  desk.space().viewing().look_with(Session().eyes);
-  desk.space().viewing().show_look(PhotoLook::Color);
-  desk.space().viewing().keep_reference(false);
-  desk.space().viewing().try_on({});
-  desk.space().viewing().share({});
-  desk.space().viewing().show_set_view(SetView::Staff);
+  desk.model().viewing().look_with(Session().vision);
+  desk.model().viewing().show_look(PhotoLook::Color);
+  desk.model().viewing().keep_reference(false);
+  desk.model().viewing().try_on({});
+  desk.model().viewing().share({});
+  desk.model().viewing().show_set_view(SetView::Staff);
   desk.window.resize(1280, 800);
   if (!desk.photos_decoded()) std::puts("the photos are not there");
 }
@@ -123,7 +123,7 @@ int main(int argc, char** argv) {
   for (int note = 0; minute() < minutes; ++note) {
     double worked = 0;
     for (int round = 0; round < kRounds; ++round) {
-      desk.space().viewing().show_desk(static_cast<Desk>((note + round) % static_cast<int>(kDesks)));
+      desk.model().viewing().show_desk(static_cast<Desk>((note + round) % static_cast<int>(kDesks)));
       if (round % 4 == 3) desk.program.beside.switch_shown();
       const double before = milliseconds_worked();
       for (int i = 0; i < kActions; ++i) {
@@ -132,13 +132,13 @@ int main(int argc, char** argv) {
       }
       worked += milliseconds_worked() - before;
       desk.window.show(); // The hands may have closed it to the companion.
-      QUndoStack& stack = desk.space().store().stack();
+      QUndoStack& stack = desk.model().store().stack();
       while (stack.canUndo()) stack.undo();
     }
     // The hands may have saved over it; and no other desk is to make its pictures of what is opened.
     QFile::remove(file);
     if (!QFile::copy(QStringLiteral(DEMO_PIECE), file)) return 2;
-    desk.space().viewing().show_desk(Desk::Observe);
+    desk.model().viewing().show_desk(Desk::Observe);
     if (!desk.documents().open(file)) return 2;
     come_to_rest(desk);
     QEventLoop rest;

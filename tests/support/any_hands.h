@@ -71,7 +71,7 @@ private:
       QCoreApplication::sendEvent(part, &event);
       return;
     }
-    const DocumentId began = m_desk.space().document();
+    const DocumentId began = m_desk.model().document();
     press(*part, at, modifiers());
     for (int moves = below(2) * below(12); moves > 0 && part; --moves) {
       at += QPointF(below(121) - 60, below(121) - 60);
@@ -79,7 +79,7 @@ private:
       const QPointF in_window = m_desk.window.mapFromGlobal(part->mapToGlobal(at));
       if (m_desk.window.rect().contains(in_window.toPoint())) move(*part, at);
       // A key after that is for the other piece.
-      const bool another = m_desk.space().document() != began;
+      const bool another = m_desk.model().document() != began;
       if (!another && below(6) == 0) use_key();
       if (!another && !m_files.isEmpty() && below(10) == 0) change_piece();
     }
@@ -124,7 +124,7 @@ private:
 
   void change_piece() {
     m_desk.dialogs.unsaved = UnsavedAnswer::Discard;
-    const DocumentId before = m_desk.space().document();
+    const DocumentId before = m_desk.model().document();
     const QString file = m_files[below(static_cast<int>(m_files.size()))];
     if (below(6) == 0) {
       // What a program that has ended left: each is recovered, and found again the next time.
@@ -139,7 +139,7 @@ private:
     } else {
       static_cast<void>(m_desk.documents().open(file));
     }
-    if (m_desk.space().document() != before) m_changed();
+    if (m_desk.model().document() != before) m_changed();
   }
 
   DeskTop& m_desk;

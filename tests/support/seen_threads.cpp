@@ -12,7 +12,7 @@
 
 namespace {
 
-char queue; ///< What is called later in the main thread is handed over here.
+char queue; ///< What is called later in the main thread is copied on pick here.
 
 /// The toolkit's own, behind the one of the same name here.
 template <class F> F* own(const char* mangled) { return reinterpret_cast<F*>(dlsym(RTLD_NEXT, mangled)); }

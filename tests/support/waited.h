@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What is asked of documents, waited for as a painter would wait: until nothing is read or written any more.
+// What is asked of documents, waited for as a user would wait: until nothing is read or written any more.
 #pragma once
 
 #include "model/documents/documents.h"

@@ -122,7 +122,7 @@
     </message>
 </context>
 <context>
-    <name>zc::PaintReader</name>
+    <name>zc::PaintModel</name>
     <message numerus="yes">
         <source>%n paints reach %1 percent.</source>
         <translation>
@@ -217,7 +217,7 @@
     </message>
 </context>
 <context>
-    <name>zc::TakenPanel</name>
+    <name>zc::ResultsPanel</name>
     <message numerus="yes">
         <source>, %n of them accents</source>
         <translation>

@@ -2,7 +2,7 @@
 #include "app/band/axis_widget.h"
 
 #include "app/paint/paint.h"
-#include "model/mixing/paint_reading.h"
+#include "model/mixing/paint_model.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 
@@ -11,13 +11,13 @@
 
 namespace zc {
 
-AxisWidget::AxisWidget(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_mixing(paints) {
+AxisWidget::AxisWidget(Studio& model, Picking& picking, PaintModel& paints, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking), m_mixing(paints) {
   setFocusPolicy(Qt::StrongFocus);
   // What all of them paint; each hears what it paints besides.
-  space.hear({Part::Color, Part::Geometry, Part::Steps, Part::Reach, Part::Eyes}, this,
+  model.hear({Part::Color, Part::Geometry, Part::Steps, Part::Reach, Part::ColorVision}, this,
              qOverload<>(&QWidget::update));
-  connect(&paints, &PaintReader::changed, this, qOverload<>(&QWidget::update));
+  connect(&paints, &PaintModel::changed, this, qOverload<>(&QWidget::update));
 }
 
 void AxisWidget::paint_line(QPainter& painter) { draw_value_line(painter, line_y(), 0, width()); }

@@ -10,23 +10,23 @@
 
 namespace zc {
 
-class PaintReader;
+class PaintModel;
 class Picking;
 
 class AxisWidget : public QWidget {
   Q_OBJECT
 public:
-  AxisWidget(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent);
+  AxisWidget(Studio& model, Picking& picking, PaintModel& paints, QWidget* parent);
 
 protected:
   [[nodiscard]] ValueAxis axis() const { return ValueAxis(height()); }
-  [[nodiscard]] double line_y() const { return axis().y_of(m_space.session().at.at.v); }
+  [[nodiscard]] double line_y() const { return axis().y_of(m_model.session().at.at.v); }
   void paint_line(QPainter& painter);
   void wheelEvent(QWheelEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
-  PaintReader& m_mixing;
+  PaintModel& m_mixing;
 };
 
 } // namespace zc

@@ -7,12 +7,12 @@
 
 namespace zc {
 
-class PlanReader;
+class PlanModel;
 
 class RailPicture {
 public:
   /// One pixel wide, the light end first; `pixels` high. As the eyes of the session see it.
-  [[nodiscard]] const QImage& of(Studio& space, PlanReader& plan, int pixels);
+  [[nodiscard]] const QImage& of(Studio& model, PlanModel& plan, int pixels);
 
 private:
   struct Shown {
@@ -20,7 +20,7 @@ private:
     double angle = -1, saturation = -1;
     int pixels = 0;
     Steps steps;
-    Eyes eyes = Eyes::Usual;
+    ColorVision vision = ColorVision::Normal;
     bool operator==(const Shown&) const = default;
   };
   Shown m_shown;

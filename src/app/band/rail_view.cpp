@@ -1,14 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/band/rail_view.h"
 
+#include "app/accessibility/swatches.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
-#include "app/spoken/swatches.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_reading.h"
-#include "model/photo/photo_reading.h"
-#include "model/plan/plan_reader.h"
+#include "model/mixing/paint_model.h"
+#include "model/photo/photo_model.h"
+#include "model/plan/plan_model.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
@@ -35,18 +35,18 @@ constexpr double kGrabLimit = 6;
 
 } // namespace
 
-RailView::RailView(Studio& space, Picking& picking, Viewing& viewing, PlanReader& plan, PhotoReader& photos,
-                   PaintReader& paints, Build build, QWidget* parent)
-    : AxisWidget(space, picking, paints, parent), m_viewing(viewing), m_plan(plan), m_photos(photos),
+RailView::RailView(Studio& model, Picking& picking, Viewing& viewing, PlanModel& plan, PhotoModel& photos,
+                   PaintModel& paints, Build build, QWidget* parent)
+    : AxisWidget(model, picking, paints, parent), m_viewing(viewing), m_plan(plan), m_photos(photos),
       m_build(build) {
   setObjectName(QStringLiteral("rail"));
   setAccessibleName(tr("Value rail"));
   setStatusTip(tr("Drag to set the value. Scroll, or press Up and Down, to change it by one, with Shift by "
                   "ten, with Alt by a tenth."));
   setFixedWidth(sizeHint().width());
-  space.hear({Part::References, Part::Reference, Part::Looking, Part::Desk}, this,
+  model.hear({Part::References, Part::Reference, Part::Looking, Part::Desk}, this,
              qOverload<>(&QWidget::update));
-  connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
+  connect(&model.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
 }
 
 void RailView::paintEvent(QPaintEvent*) {
@@ -60,13 +60,13 @@ void RailView::paintEvent(QPaintEvent*) {
   painter.drawText(QRectF(full ? bar.left() - 40 : bar.left(), 0, 110, ValueAxis::kHead - 6),
                    Qt::AlignLeft | Qt::AlignBottom, tr("Value"));
   if (full) paint_histogram(painter, bar);
-  if (full && m_space.session().reach.shown) paint_reach(painter, bar);
+  if (full && m_model.session().reach.shown) paint_reach(painter, bar);
 
   const int pixels = std::max(1, static_cast<int>(std::lround(bar.height() * devicePixelRatioF())));
   QPainterPath ground;
   ground.addRect(bar);
   fill_hatch(painter, ground);
-  painter.drawImage(bar, for_monitor(m_picture.of(m_space, m_plan, pixels)));
+  painter.drawImage(bar, for_monitor(m_picture.of(m_model, m_plan, pixels)));
   paint_scale(painter, bar);
   paint_limits(painter, bar);
   paint_flat_limits(painter, bar);
@@ -91,13 +91,13 @@ void RailView::paint_reading(QPainter& painter) {
   painter.setFont(heading_font());
   painter.setPen(theme().strong);
   painter.drawText(QRectF(0, y - 10, 27, 20), Qt::AlignRight | Qt::AlignVCenter,
-                   QString::number(std::lround(m_space.session().at.at.v)));
+                   QString::number(std::lround(m_model.session().at.at.v)));
 }
 
 /// The lowest and highest value this hue and saturation has, where that is not black and white.
 void RailView::paint_limits(QPainter& painter, const QRectF& bar) {
-  const Session& s = m_space.session();
-  const ValueSpan span = m_space.wheel().value_span(Angle(s.at.at.a), s.at.at.r);
+  const Session& s = m_model.session();
+  const ValueSpan span = m_model.wheel().value_span(Angle(s.at.at.a), s.at.at.r);
   if (span.empty()) return;
   painter.setFont(caption_strong_font());
   for (const double v : {span.low, span.high}) {
@@ -134,7 +134,7 @@ void RailView::paint_reach(QPainter& painter, const QRectF& bar) {
 
 /// The limits of the flat tones, while those are looked at.
 std::vector<double> RailView::flat_limits_shown() const {
-  const Session& s = m_space.session();
+  const Session& s = m_model.session();
   if (m_build == Build::Slim || s.desk != Desk::Observe || s.looking.look != PhotoLook::Flat ||
       !m_photos.photo())
     return {};
@@ -150,7 +150,7 @@ void RailView::paint_flat_limits(QPainter& painter, const QRectF& bar) {
 }
 
 void RailView::drag_flat_limit(double value) {
-  Looking looking = m_space.session().looking;
+  Looking looking = m_model.session().looking;
   looking.limits = flat_limits_shown();
   if (*m_limit >= looking.limits.size()) return;
   const double low = *m_limit == 0 ? 0 : looking.limits[*m_limit - 1],
@@ -199,20 +199,21 @@ void RailView::call_off() {
   m_picking = false;
 }
 
-Spoken RailView::spoken() {
-  Spoken out{QAccessible::Slider, color_told(m_space.session().color()), spoken_value(m_space, m_picks), {}};
+AccessibleContent RailView::accessible() {
+  AccessibleContent out{
+      QAccessible::Slider, color_told(m_model.session().color()), accessible_value(m_model, m_picks), {}};
   const auto limits = flat_limits_shown();
   for (std::size_t i = 0; i < limits.size(); ++i) {
-    SpokenItem item;
-    item.key = spoken_key(kSpokenOwn, i);
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems, i);
     item.role = QAccessible::Slider;
     item.name = tr("Limit %1 of the flat tones").arg(i + 1);
     item.rect = {0, axis().y_of(limits[i]) - kGrabLimit, width() - kScaleWidth, 2 * kGrabLimit};
-    item.number = SpokenNumber{limits[i], 0, 100, 1, [this, i](double wanted) {
-                                 m_limit = i;
-                                 drag_flat_limit(wanted);
-                                 m_limit.reset();
-                               }};
+    item.number = AccessibleNumber{limits[i], 0, 100, 1, [this, i](double wanted) {
+                                     m_limit = i;
+                                     drag_flat_limit(wanted);
+                                     m_limit.reset();
+                                   }};
     out.items.push_back(std::move(item));
   }
   return out;

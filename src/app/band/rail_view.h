@@ -2,29 +2,29 @@
 // The value rail: the current hue and saturation at every value, the photo's value histogram hanging on it.
 #pragma once
 
+#include "app/accessibility/accessibility.h"
 #include "app/band/axis_widget.h"
 #include "app/band/rail_picture.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/platform/unfinished.h"
 
 namespace zc {
 
-class PaintReader;
-class PhotoReader;
+class PaintModel;
+class PhotoModel;
 class Picking;
-class PlanReader;
+class PlanModel;
 class Studio;
 class Viewing;
 
-class RailView final : public AxisWidget, public SpokenView, public Draggable {
+class RailView final : public AxisWidget, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
   /// Slim leaves out the histogram and the number at the value line.
   enum class Build { Full, Slim };
-  RailView(Studio& space, Picking& picking, Viewing& viewing, PlanReader& plan, PhotoReader& photos,
-           PaintReader& paints, Build build, QWidget* parent);
+  RailView(Studio& model, Picking& picking, Viewing& viewing, PlanModel& plan, PhotoModel& photos,
+           PaintModel& paints, Build build, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {m_build == Build::Full ? 150 : 68, 400}; }
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   void call_off() override;
 
 protected:
@@ -44,8 +44,8 @@ private:
   void paint_limits(QPainter& painter, const QRectF& bar);
 
   Viewing& m_viewing;
-  PlanReader& m_plan;
-  PhotoReader& m_photos;
+  PlanModel& m_plan;
+  PhotoModel& m_photos;
   Build m_build;
   RailPicture m_picture;
   bool m_picking = false;

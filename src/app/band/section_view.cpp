@@ -1,15 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/band/section_view.h"
 
+#include "app/accessibility/swatches.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
-#include "app/spoken/swatches.h"
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_reading.h"
-#include "model/plan/plan_reader.h"
+#include "model/mixing/paint_model.h"
+#include "model/plan/plan_model.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 
@@ -19,15 +19,15 @@
 namespace zc {
 namespace {
 
-QString hue_name(const Studio& space, double angle) {
-  return word(nearest_named_hue(space.piece().wheel.hues, angle).name);
+QString hue_name(const Studio& model, double angle) {
+  return word(nearest_named_hue(model.piece().wheel.hues, angle).name);
 }
 
 } // namespace
 
-SectionView::SectionView(Studio& space, Picking& picking, PlanReader& plan, PaintReader& paints,
+SectionView::SectionView(Studio& model, Picking& picking, PlanModel& plan, PaintModel& paints,
                          QWidget* parent)
-    : AxisWidget(space, picking, paints, parent), m_plan(plan) {
+    : AxisWidget(model, picking, paints, parent), m_plan(plan) {
   setObjectName(QStringLiteral("section"));
   setAccessibleName(tr("Hue section"));
   setStatusTip(tr("Drag to set value and saturation of this hue; its complement is left of the middle."));
@@ -41,21 +41,21 @@ double SectionView::x_of(double along) const {
 void SectionView::refresh_picture() {
   const QRectF r = picture_rect();
   const QSize size = (r.size() * devicePixelRatioF()).toSize().expandedTo({1, 1});
-  const Session& s = m_space.session();
-  const Shown wanted{m_space.piece().wheel, s.section_angle, size, m_space.steps(), s.eyes};
+  const Session& s = m_model.session();
+  const Shown wanted{m_model.piece().wheel, s.section_angle, size, m_model.steps(), s.vision};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_plan.painter().section(Angle(s.section_angle), size.width(), size.height(), m_picture);
-  show_as_seen(wanted.eyes, m_picture);
+  show_as_seen(wanted.vision, m_picture);
   m_image = image_of(m_picture);
 }
 
 void SectionView::paint_limits(QPainter& painter) {
-  if (!m_space.region()) return;
+  if (!m_model.region()) return;
   const QRectF r = picture_rect();
   QPainterPath outside;
   outside.addRect(r);
-  for (const auto& s : m_space.region()->along_diameter(Angle(m_space.session().section_angle))) {
+  for (const auto& s : m_model.region()->along_diameter(Angle(m_model.session().section_angle))) {
     QPainterPath inside;
     inside.addRect(QRectF(x_of(s.from), r.top(), x_of(s.to) - x_of(s.from), r.height()));
     outside = outside.subtracted(inside);
@@ -63,7 +63,7 @@ void SectionView::paint_limits(QPainter& painter) {
   QColor veil = theme().stage;
   veil.setAlphaF(0.62F);
   painter.fillPath(outside, veil);
-  for (const auto& s : m_space.region()->along_diameter(Angle(m_space.session().section_angle)))
+  for (const auto& s : m_model.region()->along_diameter(Angle(m_model.session().section_angle)))
     for (const double along : {s.from, s.to})
       draw_double_line(painter, {x_of(along), r.top()}, {x_of(along), r.bottom()});
 }
@@ -71,7 +71,7 @@ void SectionView::paint_limits(QPainter& painter) {
 /// The border of what the paints reach in this cut: the ends of each stretch joined to those of the stretch
 /// at the value below that it overlaps, lines across where one begins or ends.
 void SectionView::paint_reach(QPainter& painter) {
-  const auto& rows = m_mixing.limits(m_space.session().section_angle);
+  const auto& rows = m_mixing.limits(m_model.session().section_angle);
   QPainterPath path;
   const auto line = [&](double x, double y, double to_x, double to_y) {
     path.moveTo(x_of(x), axis().y_of(y));
@@ -109,8 +109,8 @@ void SectionView::paintEvent(QPaintEvent*) {
   painter.setRenderHint(QPainter::Antialiasing);
   refresh_picture();
   const QRectF r = picture_rect();
-  const Session& s = m_space.session();
-  const QString right = hue_name(m_space, s.section_angle), left = hue_name(m_space, s.section_angle + 180);
+  const Session& s = m_model.session();
+  const QString right = hue_name(m_model, s.section_angle), left = hue_name(m_model, s.section_angle + 180);
 
   painter.setFont(heading_font());
   painter.setPen(theme().text);
@@ -122,7 +122,7 @@ void SectionView::paintEvent(QPaintEvent*) {
   painter.drawImage(r, for_monitor(m_image));
   painter.fillRect(QRectF(x_of(0) - 0.5, r.top(), 1, r.height()), QColor(128, 128, 128, 150));
   paint_limits(painter);
-  if (m_space.session().reach.shown) paint_reach(painter);
+  if (m_model.session().reach.shown) paint_reach(painter);
 
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
@@ -176,17 +176,17 @@ void SectionView::mouseReleaseEvent(QMouseEvent* event) {
 
 void SectionView::call_off() { m_picking = false; }
 
-Spoken SectionView::spoken() {
-  SpokenItem value;
-  value.key = spoken_key(kSpokenOwn, 0);
+AccessibleContent SectionView::accessible() {
+  AccessibleItem value;
+  value.key = accessible_key(kOwnItems, 0);
   value.role = QAccessible::Slider;
   value.name = tr("Value");
   value.rect = picture_rect();
-  value.number = spoken_value(m_space, m_picks);
+  value.number = accessible_value(m_model, m_picks);
   return {QAccessible::Canvas,
-          color_told(m_space.session().color()),
+          color_told(m_model.session().color()),
           {},
-          {std::move(value), spoken_saturation(m_space, m_picks, picture_rect())}};
+          {std::move(value), accessible_saturation(m_model, m_picks, picture_rect())}};
 }
 
 } // namespace zc

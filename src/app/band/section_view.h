@@ -2,22 +2,22 @@
 // The hue section: the cut through the color solid, current hue to the right, its complement to the left.
 #pragma once
 
+#include "app/accessibility/accessibility.h"
 #include "app/band/axis_widget.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/platform/unfinished.h"
 
 namespace zc {
 
-class PaintReader;
+class PaintModel;
 class Picking;
-class PlanReader;
+class PlanModel;
 class Studio;
 
-class SectionView final : public AxisWidget, public SpokenView, public Draggable {
+class SectionView final : public AxisWidget, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
-  SectionView(Studio& space, Picking& picking, PlanReader& plan, PaintReader& paints, QWidget* parent);
-  [[nodiscard]] Spoken spoken() override;
+  SectionView(Studio& model, Picking& picking, PlanModel& plan, PaintModel& paints, QWidget* parent);
+  [[nodiscard]] AccessibleContent accessible() override;
   void call_off() override;
   [[nodiscard]] QSize sizeHint() const override { return {250, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {150, 200}; }
@@ -37,14 +37,14 @@ private:
   void paint_limits(QPainter& painter);
   void paint_reach(QPainter& painter);
 
-  PlanReader& m_plan;
+  PlanModel& m_plan;
   bool m_picking = false;
   struct Shown {
     WheelSpec wheel;
     double angle = -1;
     QSize size;
     Steps steps;
-    Eyes eyes = Eyes::Usual;
+    ColorVision vision = ColorVision::Normal;
     bool operator==(const Shown&) const = default;
   };
   Shown m_shown;

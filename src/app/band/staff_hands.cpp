@@ -4,18 +4,18 @@
 #include "app/band/set_keys.h"
 #include "app/controls/controls.h"
 #include "app/controls/name_editor.h"
-#include "app/seams/clipboard.h"
-#include "app/seams/drag_out.h"
+#include "app/platform/clipboard.h"
+#include "app/platform/drag_out.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_reading.h"
-#include "model/proof/press_reading.h"
+#include "model/mixing/paint_model.h"
+#include "model/proof/press_model.h"
 #include "model/session/laying.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
-#include "model/study/try_reading.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
 
 #include <QApplication>
@@ -34,8 +34,8 @@ void StaffView::mousePressEvent(QMouseEvent* event) {
   m_moved = false;
   if (event->button() != Qt::LeftButton) return;
   setFocus(Qt::MouseFocusReason);
-  if (const auto step = string_step_at(m_press)) {
-    const StringStep taken = m_space.session().string[*step];
+  if (const auto step = ramp_step_at(m_press)) {
+    const RampStep taken = m_model.session().ramp[*step];
     return m_laying.lay_color({taken.color, taken.at});
   }
   const auto family = family_at(m_press);
@@ -74,7 +74,7 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
   setCursor(m_drag == Drag::Value || shift_grip().contains(m_pointer) || moves_up_and_down(m_pointer)
                 ? Qt::SizeVerCursor
                 : Qt::ArrowCursor);
-  if (m_space.session().desk == Desk::Try) {
+  if (m_model.session().desk == Desk::Try) {
     const Swatch* under = swatch_at(m_pointer);
     m_tries.hover(under ? under->id : 0, true);
   }
@@ -83,7 +83,7 @@ void StaffView::mouseMoveEvent(QMouseEvent* event) {
 }
 
 QRectF StaffView::shift_grip() const {
-  const Id focus = m_space.session().selection.focus();
+  const Id focus = m_model.session().selection.focus();
   const bool shown = wide() && focus != 0 && (m_drag == Drag::Shift || !m_work.adjustment().changes());
   const QRectF chip = shown ? swatch_rect(focus) : QRectF();
   return chip.isNull() ? QRectF() : QRectF(chip.right() + 5, chip.center().y() - 12, 13, 24);
@@ -103,14 +103,14 @@ bool StaffView::moves_up_and_down(QPointF p) const {
 }
 
 void StaffView::move_limit(QPointF p) {
-  Bands bands = m_space.piece().bands;
+  Bands bands = m_model.piece().bands;
   const double value = axis().value_at(p.y());
   // A limit stops short of the other.
   if (m_drag == Drag::LightLimit)
     bands.light_from = std::clamp(value, bands.dark_below + 1, 99.0);
   else
     bands.dark_below = std::clamp(value, 1.0, bands.light_from - 1);
-  m_space.store().apply(
+  m_model.store().apply(
       tr("Move band limit"), [=](Piece piece) { return with_bands(std::move(piece), bands); },
       QStringLiteral("band limit %1").arg(m_limit_drag));
 }
@@ -120,7 +120,7 @@ bool StaffView::drag_out() {
   if (!beyond_window(*this, m_pointer)) return false;
   m_drag = Drag::None;
   const auto& selected = m_work.selection();
-  drag_swatches_out(*this, *current_set(m_space.piece()),
+  drag_swatches_out(*this, *current_set(m_model.piece()),
                     m_work.selected(m_dragged) ? selected : std::vector<Id>{m_dragged});
   update();
   return true;
@@ -169,7 +169,7 @@ void StaffView::end_box() {
 void StaffView::end_move(Drag drag, QPoint global) {
   const bool elsewhere =
       drag == Drag::Swatch &&
-      (over_taker(global) || (m_space.session().desk == Desk::Try && !rect().contains(m_pointer.toPoint())));
+      (over_taker(global) || (m_model.session().desk == Desk::Try && !rect().contains(m_pointer.toPoint())));
   if (elsewhere) return emit droppedElsewhere(m_dragged, global);
   m_drag = drag;
   drop(m_pointer);
@@ -191,9 +191,9 @@ void StaffView::drop(QPointF p) {
   const QWidget* under = window()->childAt(mapTo(window(), p.toPoint()));
   if (const Id set = under ? under->property("takesSwatchesOfSet").toULongLong() : 0;
       set != 0 && m_drag == Drag::Swatch) {
-    const SwatchSet* other = find_set(m_space.piece(), set);
+    const SwatchSet* other = find_set(m_model.piece(), set);
     if (other && other->families.empty()) {
-      emit m_space.notice(tr("The other set has no family yet. Show it and add a family first."));
+      emit m_model.notice(tr("The other set has no family yet. Show it and add a family first."));
       return;
     }
     if (other) return work.move_to(other->families.front().id);
@@ -202,7 +202,7 @@ void StaffView::drop(QPointF p) {
   if (!over) return;
   const Id family = families()[*over].id, dragged = m_dragged;
   if (m_drag == Drag::Swatch) {
-    const Family* from = find_family(m_space.piece(), family);
+    const Family* from = find_family(m_model.piece(), family);
     const bool stays = std::all_of(work.selection().begin(), work.selection().end(), [from](Id id) {
       return std::any_of(from->swatches.begin(), from->swatches.end(),
                          [id](const Swatch& s) { return s.id == id; });
@@ -211,7 +211,7 @@ void StaffView::drop(QPointF p) {
   }
   if (m_drag == Drag::Family) {
     const std::size_t place = *over + (p.x() > column_rect(*over).center().x() ? 1 : 0);
-    m_space.store().apply(tr("Move family"),
+    m_model.store().apply(tr("Move family"),
                           [=](Piece piece) { return with_family_moved(std::move(piece), dragged, place); });
   }
 }
@@ -270,7 +270,7 @@ void StaffView::keyPressEvent(QKeyEvent* event) {
 
 std::optional<std::size_t> StaffView::chosen_family() const {
   for (std::size_t i = 0; i < families().size(); ++i)
-    if (families()[i].id == m_space.session().family) return i;
+    if (families()[i].id == m_model.session().family) return i;
   return std::nullopt;
 }
 
@@ -297,7 +297,7 @@ void StaffView::step_swatch(int by) {
   std::stable_sort(by_value.begin(), by_value.end(),
                    [](const Swatch& a, const Swatch& b) { return value_of(a.color) < value_of(b.color); });
   const auto at = std::find_if(by_value.begin(), by_value.end(), [this](const Swatch& s) {
-    return s.id == m_space.session().selection.focus();
+    return s.id == m_model.session().selection.focus();
   });
   const auto last = static_cast<std::ptrdiff_t>(by_value.size()) - 1;
   const std::ptrdiff_t from = at != by_value.end() ? at - by_value.begin() : by > 0 ? -1 : last + 1;
@@ -329,12 +329,12 @@ void StaffView::fill_family_menu(QMenu& menu, std::size_t i) {
   if (i + 1 < families().size()) {
     const Id next = families()[i + 1].id;
     menu.addAction(tr("Merge with next family"), this, [=, this] {
-      m_space.store().apply(tr("Merge families"),
+      m_model.store().apply(tr("Merge families"),
                             [=](Piece p) { return with_families_merged(std::move(p), id, next); });
     });
   }
   menu.addAction(tr("Delete family and its swatches"), this, [=, this] {
-    m_space.store().apply(tr("Delete family"), [=](Piece p) { return without_family(std::move(p), id); });
+    m_model.store().apply(tr("Delete family"), [=](Piece p) { return without_family(std::move(p), id); });
   });
 }
 
@@ -357,10 +357,10 @@ void StaffView::contextMenuEvent(QContextMenuEvent* event) {
 
 QString StaffView::hint_at(QPointF p) const {
   if (shift_grip().contains(p)) return tr("Drag up or down to move all selected swatches in value.");
-  const auto step = string_step_at(p);
+  const auto step = ramp_step_at(p);
   if (step)
     return tr("%1. Click to add it to the chosen family.")
-        .arg(color_told(m_space.session().string[*step].color));
+        .arg(color_told(m_model.session().ramp[*step].color));
   const Swatch* s = swatch_at(p);
   if (!s)
     return tr("Click a column at the value line to add the current color. Drag over free space to select, "
@@ -372,7 +372,7 @@ QString StaffView::hint_at(QPointF p) const {
       .arg(tr("%1, %2").arg(text(s->name), color_name(s->color)), text(hex_of(s->color)))
       .arg(number(value_of(s->color), 1))
       .arg(note, home,
-           m_place == Place::Window && m_space.session().desk == Desk::Grade
+           m_place == Place::Window && m_model.session().desk == Desk::Grade
                ? tr("Click to select, double-click or press Enter to use the color, drag to move.")
                : tr("Click to use the color, drag to move."));
 }
@@ -387,7 +387,7 @@ void StaffView::add_family() {
                                    [&](const Family& f) { return text(f.name) == name; });
     if (!taken) break;
   }
-  if (!m_space.store().apply(tr("New family"),
+  if (!m_model.store().apply(tr("New family"),
                              [&](Piece p) { return with_family(std::move(p), name.toStdString()); }))
     return;
   m_laying.select_family(families().back().id);
@@ -398,7 +398,7 @@ void StaffView::add_family() {
 /// What is pointed at comes first: it need not be selected to get a name.
 void StaffView::rename_selected() {
   if (find_swatch(m_families, m_pointed)) return rename_swatch(m_pointed);
-  if (m_space.session().selection.focus()) return rename_swatch(m_space.session().selection.focus());
+  if (m_model.session().selection.focus()) return rename_swatch(m_model.session().selection.focus());
   if (const auto chosen = chosen_family()) rename_family(*chosen);
 }
 
@@ -409,7 +409,7 @@ void StaffView::rename_family(std::size_t i) {
 }
 
 void StaffView::rename_swatch(Id swatch) {
-  const Swatch* s = find_swatch(m_space.piece(), swatch);
+  const Swatch* s = find_swatch(m_model.piece(), swatch);
   if (!s) return;
   m_editor->edit(swatch_rect(swatch), text(s->name),
                  [=, this](const QString& name) { m_work.name_swatch(swatch, name); });

@@ -2,18 +2,18 @@
 // How the staff paints.
 #include "app/band/staff_view.h"
 
+#include "app/accessibility/swatches.h"
 #include "app/paint/paint.h"
-#include "app/spoken/swatches.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_reading.h"
-#include "model/proof/press_reading.h"
+#include "model/mixing/paint_model.h"
+#include "model/proof/press_model.h"
 #include "model/session/laying.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
-#include "model/share/share_reading.h"
-#include "model/study/try_reading.h"
+#include "model/share/share_model.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
 
 #include <QScrollBar>
@@ -43,7 +43,7 @@ QFont fitting(const QString& name, double width, const QFont& font) {
 } // namespace
 
 void StaffView::paint_bands(QPainter& painter) {
-  const Bands& bands = m_space.piece().bands;
+  const Bands& bands = m_model.piece().bands;
   const QRectF r = staff_rect().adjusted(0, 0, gutter(), 0);
   const double light = axis().y_of(bands.light_from), dark = axis().y_of(bands.dark_below);
   painter.fillRect(r, theme().field);
@@ -51,7 +51,7 @@ void StaffView::paint_bands(QPainter& painter) {
   if (!wide()) return;
   // Value steps as fine lines behind everything.
   painter.setPen(QPen(theme().line, 1, Qt::DotLine));
-  const int steps = m_space.piece().grading.value_steps;
+  const int steps = m_model.piece().grading.value_steps;
   for (int i = 1; i < steps; ++i) {
     const double y = std::round(axis().y_of(100.0 * i / steps)) + 0.5;
     painter.drawLine(QPointF(r.left(), y), QPointF(r.right(), y));
@@ -60,7 +60,7 @@ void StaffView::paint_bands(QPainter& painter) {
 
 void StaffView::paint_head(QPainter& painter) {
   if (!m_head_shown) return;
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   const QRectF r = staff_rect();
   painter.setFont(heading_font());
   painter.setPen(theme().text);
@@ -88,7 +88,7 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   const Swatch& s = *chip.swatch;
   const QRectF r = scrolled(chip);
   // As the press prints it, where the proof is on.
-  const QColor color = shown_color(m_reader.proof()(chip.shown), m_space.session().eyes);
+  const QColor color = shown_color(m_reader.proof()(chip.shown), m_model.session().vision);
   draw_chip(painter, r, color, theme().field);
   if (wide() && r.width() >= kNamedChip) {
     painter.setPen(readable_on(color));
@@ -109,7 +109,7 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   if (!m_work.selected(s.id)) return;
   QPainterPath frame;
   frame.addRect(r.adjusted(-3, -3, 3, 3));
-  draw_double_line(painter, frame, s.id == m_space.session().selection.focus() ? 2 : 1.2);
+  draw_double_line(painter, frame, s.id == m_model.session().selection.focus() ? 2 : 1.2);
 }
 
 /// How much of the picture the swatch covers; one that covers nothing is dashed.
@@ -146,7 +146,7 @@ void StaffView::paint_families(QPainter& painter) {
     if (reach[i].first < reach[i].second)
       painter.drawLine(QPointF(x, reach[i].first), QPointF(x, reach[i].second));
   }
-  m_uses = m_place == Place::Window && m_space.session().desk == Desk::Try ? &m_tries.uses() : nullptr;
+  m_uses = m_place == Place::Window && m_model.session().desk == Desk::Try ? &m_tries.uses() : nullptr;
   for (const auto& chip : m_chips)
     if (scrolled(chip).intersects(seen)) paint_chip(painter, chip);
   for (std::size_t i = 0; i < families().size(); ++i)
@@ -155,7 +155,7 @@ void StaffView::paint_families(QPainter& painter) {
 
 /// A long name goes on over what its shorter neighbors leave free.
 void StaffView::paint_family_name(QPainter& painter, std::size_t i) {
-  const bool chosen = families()[i].id == m_space.session().family;
+  const bool chosen = families()[i].id == m_model.session().family;
   const QFont plain = chosen ? caption_strong_font() : caption_font();
   const auto left_free = [&](std::size_t neighbor) {
     const double width =
@@ -280,8 +280,8 @@ void StaffView::paint_findings(QPainter& painter) {
 /// In the gutter beside the swatches: written along it where it is narrow.
 void StaffView::paint_counts(QPainter& painter) {
   const double left = staff_rect().right();
-  const Bands& bands = m_space.piece().bands;
-  const BandCounts n = m_work.counts(), &target = m_space.piece().grading.target;
+  const Bands& bands = m_model.piece().bands;
+  const BandCounts n = m_work.counts(), &target = m_model.piece().grading.target;
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
   const auto label = [&](double from, double to, const QString& name, int count, int wanted) {
@@ -320,11 +320,11 @@ void StaffView::paint_dragged(QPainter& painter) {
   if (m_drag != Drag::Swatch && m_drag != Drag::Family) return;
   const auto over = family_at(m_pointer);
   if (m_drag == Drag::Swatch) {
-    const Swatch* s = find_swatch(m_space.piece(), m_dragged);
+    const Swatch* s = find_swatch(m_model.piece(), m_dragged);
     if (!s) return;
     QRectF r = swatch_rect(m_dragged);
     r.moveCenter({m_pointer.x(), r.center().y()});
-    painter.fillRect(r, shown_color(s->color, m_space.session().eyes));
+    painter.fillRect(r, shown_color(s->color, m_model.session().vision));
   }
   if (!over) return;
   const QRectF c = column_rect(*over);
@@ -334,32 +334,32 @@ void StaffView::paint_dragged(QPainter& painter) {
 }
 
 /// Not laid yet, so without a ground of its own: steps on the same axis, joined by a dotted line.
-void StaffView::paint_string(QPainter& painter) {
-  const auto& string = m_space.session().string;
-  if (string.empty()) return;
-  const double x = string_rect(0).center().x();
+void StaffView::paint_ramp(QPainter& painter) {
+  const auto& ramp = m_model.session().ramp;
+  if (ramp.empty()) return;
+  const double x = ramp_rect(0).center().x();
   painter.setPen(QPen(theme().quiet, 1, Qt::DotLine));
-  painter.drawLine(QPointF(x, string_rect(0).center().y()),
-                   QPointF(x, string_rect(string.size() - 1).center().y()));
-  for (std::size_t i = 0; i < string.size(); ++i) {
-    const QColor color = shown_color(string[i].color, m_space.session().eyes);
-    draw_chip(painter, string_rect(i), color, theme().stage);
-    if (!string[i].held) continue;
+  painter.drawLine(QPointF(x, ramp_rect(0).center().y()),
+                   QPointF(x, ramp_rect(ramp.size() - 1).center().y()));
+  for (std::size_t i = 0; i < ramp.size(); ++i) {
+    const QColor color = shown_color(ramp[i].color, m_model.session().vision);
+    draw_chip(painter, ramp_rect(i), color, theme().stage);
+    if (!ramp[i].held) continue;
     painter.setPen(Qt::NoPen);
     painter.setBrush(readable_on(color));
-    painter.drawEllipse(string_rect(i).center(), 2, 2);
+    painter.drawEllipse(ramp_rect(i).center(), 2, 2);
   }
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
   painter.drawText(QRectF(x - 30, axis().bottom() + 2, 60, 20), Qt::AlignHCenter | Qt::AlignVCenter,
-                   m_space.session().desk == Desk::Observe ? tr("results") : tr("ramp"));
+                   m_model.session().desk == Desk::Observe ? tr("results") : tr("ramp"));
 }
 
 /// Where a click would lay the current color.
 void StaffView::paint_slot(QPainter& painter) {
   if (!m_hovered || m_drag != Drag::None || *m_hovered >= families().size() || swatch_at(m_pointer)) return;
   const QRectF slot = slot_rect(*m_hovered);
-  const QColor color = shown_color(m_space.session().color(), m_space.session().eyes);
+  const QColor color = shown_color(m_model.session().color(), m_model.session().vision);
   painter.fillRect(slot, color);
   QPainterPath frame;
   frame.addRect(slot);
@@ -403,7 +403,7 @@ void StaffView::paintEvent(QPaintEvent*) {
   paint_bands(painter);
   paint_head(painter);
   // Where swatches say their names or shares the line passes behind them.
-  const bool told = wide() || (m_place == Place::Window && m_space.session().desk == Desk::Try);
+  const bool told = wide() || (m_place == Place::Window && m_model.session().desk == Desk::Try);
   if (told) draw_value_line(painter, line_y(), 0, width() - kMargin);
   painter.save();
   painter.setClipRect(QRectF(r.left(), 0, r.width(), height()));
@@ -414,7 +414,7 @@ void StaffView::paintEvent(QPaintEvent*) {
   painter.restore();
   if (gutter() > 0) paint_counts(painter);
   if (families().empty()) paint_empty(painter);
-  paint_string(painter);
+  paint_ramp(painter);
   if (!told) draw_value_line(painter, line_y(), 0, width() - kMargin);
   paint_slot(painter);
   if (!hasFocus()) return;
@@ -423,25 +423,25 @@ void StaffView::paintEvent(QPaintEvent*) {
   painter.drawRect(r.adjusted(-1.5, -1.5, 1.5 + gutter(), 1.5));
 }
 
-Spoken StaffView::spoken() {
+AccessibleContent StaffView::accessible() {
   const auto column = [this](Id family) {
     for (std::size_t i = 0; i < families().size(); ++i)
       if (families()[i].id == family) return column_rect(i);
     return QRectF();
   };
-  Spoken out{
-      QAccessible::Grouping,
-      set_told(m_space.piece()),
-      {},
-      spoken_families(m_space, m_laying, m_work, column, [this](Id swatch) { return swatch_rect(swatch); })};
-  const auto& string = m_space.session().string;
-  for (std::size_t i = 0; i < string.size(); ++i) {
-    SpokenItem item;
-    item.key = spoken_key(kSpokenOwn, i);
+  AccessibleContent out{QAccessible::Grouping,
+                        set_told(m_model.piece()),
+                        {},
+                        accessible_families(m_model, m_laying, m_work, column,
+                                            [this](Id swatch) { return swatch_rect(swatch); })};
+  const auto& ramp = m_model.session().ramp;
+  for (std::size_t i = 0; i < ramp.size(); ++i) {
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems, i);
     item.role = QAccessible::Button;
-    item.name = tr("Ramp, step %1: %2").arg(i + 1).arg(color_told(string[i].color));
-    item.rect = string_rect(i);
-    item.actions = {{tr("Add to set"), [this, step = string[i]] {
+    item.name = tr("Ramp, step %1: %2").arg(i + 1).arg(color_told(ramp[i].color));
+    item.rect = ramp_rect(i);
+    item.actions = {{tr("Add to set"), [this, step = ramp[i]] {
                        m_laying.lay_color({step.color, step.at});
                      }}};
     out.items.push_back(std::move(item));

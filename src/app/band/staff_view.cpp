@@ -8,12 +8,12 @@
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_reading.h"
-#include "model/proof/press_reading.h"
+#include "model/mixing/paint_model.h"
+#include "model/proof/press_model.h"
 #include "model/session/laying.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
-#include "model/study/try_reading.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
 
 #include <QScrollBar>
@@ -29,16 +29,16 @@ constexpr double kWidestOfWide = 150, kNarrowestOfWide = 40;
 constexpr double kGutter = 30, kGutterOfWide = 104;
 /// Free at each side of a column; less where it is narrow.
 constexpr double kColumnGap = 12, kNarrowGap = 4;
-/// Beside the staff while a string is previewed.
-constexpr double kStringLane = 40;
+/// Beside the staff while a ramp is previewed.
+constexpr double kRampLane = 40;
 /// A band limit can be taken this far off.
 constexpr double kLimitReach = 5;
 
 } // namespace
 
-StaffView::StaffView(Studio& space, Picking& picking, Laying& laying, SetWork& work, PressReader& press,
-                     PaintReader& paints, TryReader& tries, Place place, QWidget* parent)
-    : AxisWidget(space, picking, paints, parent), m_laying(laying), m_work(work), m_reader(press),
+StaffView::StaffView(Studio& model, Picking& picking, Laying& laying, SetWork& work, PressModel& press,
+                     PaintModel& paints, TryModel& tries, Place place, QWidget* parent)
+    : AxisWidget(model, picking, paints, parent), m_laying(laying), m_work(work), m_reader(press),
       m_tries(tries), m_place(place), m_scroll(new QScrollBar(Qt::Horizontal, this)),
       m_first(word_action(QStringLiteral("addFirst"), tr("Add current color"),
                           tr("Add the current color to the set (Ctrl+L)"), this)),
@@ -50,21 +50,21 @@ StaffView::StaffView(Studio& space, Picking& picking, Laying& laying, SetWork& w
   setAcceptDrops(true);
   m_scroll->hide();
   connect(m_first, &QAbstractButton::clicked, this, [this] { m_laying.lay_current(); });
-  space.hear({Part::Color}, this, &StaffView::place_first);
+  model.hear({Part::Color}, this, &StaffView::place_first);
   connect(m_scroll, &QScrollBar::valueChanged, this, qOverload<>(&QWidget::update));
-  space.hear({Part::Sets, Part::Geometry, Part::String, Part::Eyes, Part::Desk, Part::SetView, Part::Sharing,
-              Part::Versions, Part::Trying, Part::Reference, Part::Steps, Part::Selection},
+  model.hear({Part::Sets, Part::Geometry, Part::Ramp, Part::ColorVision, Part::Desk, Part::SetView,
+              Part::Sharing, Part::Versions, Part::Trying, Part::Reference, Part::Steps, Part::Selection},
              this, &StaffView::follow);
   connect(&work, &SetWork::reportChanged, this, &StaffView::follow);
   connect(&work, &SetWork::previewChanged, this, &StaffView::follow);
   // At Try the swatches tell how much of the picture they cover.
   const auto tell_use = [this] {
-    if (m_space.session().desk == Desk::Try) update();
+    if (m_model.session().desk == Desk::Try) update();
   };
-  connect(&tries, &TryReader::changed, this, tell_use);
-  connect(&tries, &TryReader::hoveredChanged, this, tell_use);
-  connect(&space.photos(), &PhotoLibrary::changed, this, tell_use);
-  space.hear({Part::References}, this, tell_use);
+  connect(&tries, &TryModel::changed, this, tell_use);
+  connect(&tries, &TryModel::hoveredChanged, this, tell_use);
+  connect(&model.photos(), &PhotoLibrary::changed, this, tell_use);
+  model.hear({Part::References}, this, tell_use);
 }
 
 // ---------------------------------------------------------------- layout
@@ -85,20 +85,20 @@ void StaffView::place_first() {
 }
 
 QRectF StaffView::staff_rect() const {
-  const double lane = m_space.session().string.empty() ? 0 : kStringLane;
+  const double lane = m_model.session().ramp.empty() ? 0 : kRampLane;
   return {8, axis().top(), width() - 8.0 - kMargin - lane - gutter(), axis().length()};
 }
 
-QRectF StaffView::string_rect(std::size_t step) const {
-  const auto& string = m_space.session().string;
-  const double y = axis().y_of(value_of(string.at(step).color));
-  const double height = string.size() > 12 ? 10 : 16;
-  return {staff_rect().right() + gutter() + 10, y - height / 2, kStringLane - 8, height};
+QRectF StaffView::ramp_rect(std::size_t step) const {
+  const auto& ramp = m_model.session().ramp;
+  const double y = axis().y_of(value_of(ramp.at(step).color));
+  const double height = ramp.size() > 12 ? 10 : 16;
+  return {staff_rect().right() + gutter() + 10, y - height / 2, kRampLane - 8, height};
 }
 
-std::optional<std::size_t> StaffView::string_step_at(QPointF p) const {
-  for (std::size_t i = 0; i < m_space.session().string.size(); ++i)
-    if (string_rect(i).contains(p)) return i;
+std::optional<std::size_t> StaffView::ramp_step_at(QPointF p) const {
+  for (std::size_t i = 0; i < m_model.session().ramp.size(); ++i)
+    if (ramp_rect(i).contains(p)) return i;
   return std::nullopt;
 }
 
@@ -136,12 +136,12 @@ QRectF StaffView::name_rect(std::size_t family) const {
 QRectF StaffView::slot_rect(std::size_t family) const {
   const QRectF c = column_rect(family);
   const double w = c.width() - 2 * column_gap();
-  return {c.center().x() - w / 2, chip_y(m_space.session().at.at.v) - kSwatchHeight / 2, w, kSwatchHeight};
+  return {c.center().x() - w / 2, chip_y(m_model.session().at.at.v) - kSwatchHeight / 2, w, kSwatchHeight};
 }
 
 QRectF StaffView::limit_rect(bool light) const {
   if (!wide()) return {};
-  const Bands& bands = m_space.piece().bands;
+  const Bands& bands = m_model.piece().bands;
   const double y = axis().y_of(light ? bands.light_from : bands.dark_below);
   return {staff_rect().right(), y - kLimitReach, kGutterOfWide, 2 * kLimitReach};
 }
@@ -224,7 +224,7 @@ std::optional<std::size_t> StaffView::family_at(QPointF p) const {
 }
 
 void StaffView::follow() {
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   m_families = set ? set->families : List<Family>();
   const double needed = column_width() * static_cast<double>(families().size()) + 8;
   const int over = std::max(0, static_cast<int>(std::ceil(needed - staff_rect().width())));
@@ -234,7 +234,7 @@ void StaffView::follow() {
   m_scroll->setVisible(over > 0);
   m_scroll->setGeometry(static_cast<int>(staff_rect().left()), height() - 8,
                         static_cast<int>(staff_rect().width()), 8);
-  if (const Id focus = m_space.session().selection.focus(); focus != m_focus) {
+  if (const Id focus = m_model.session().selection.focus(); focus != m_focus) {
     if (focus != m_pointed) m_pointed = 0;
     m_focus = focus;
   }

@@ -3,10 +3,10 @@
 // says the names, and marks what the grading report finds.
 #pragma once
 
+#include "app/accessibility/accessibility.h"
 #include "app/band/axis_widget.h"
-#include "app/seams/press_and_hold.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/platform/press_and_hold.h"
+#include "app/platform/unfinished.h"
 #include "core/grading/grading.h"
 
 #include <unordered_map>
@@ -18,21 +18,21 @@ namespace zc {
 
 class Laying;
 class NameEditor;
-class PaintReader;
+class PaintModel;
 class Picking;
-class PressReader;
+class PressModel;
 class SetWork;
 class Studio;
-class TryReader;
+class TryModel;
 class WordControl;
 
-class StaffView final : public AxisWidget, public SpokenView, public Draggable, public OffersMenu {
+class StaffView final : public AxisWidget, public AccessibleView, public Draggable, public OffersMenu {
   Q_OBJECT
 public:
-  /// Beside the canvas it is as at Pick at every desk, and nothing is typed.
+  /// Beside the canvas the staff is as at Pick, whatever the desk, and nothing is typed.
   enum class Place { Window, Beside };
-  StaffView(Studio& space, Picking& picking, Laying& laying, SetWork& work, PressReader& press,
-            PaintReader& paints, TryReader& tries, Place place, QWidget* parent);
+  StaffView(Studio& model, Picking& picking, Laying& laying, SetWork& work, PressModel& press,
+            PaintModel& paints, TryModel& tries, Place place, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {400, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {166, 200}; }
   /// The name of the set above the axis, where nothing else says it.
@@ -50,14 +50,14 @@ public:
   [[nodiscard]] QRectF slot_rect(std::size_t family) const;
 
   /// A step of the string previewed beside the staff; a click lays it into the chosen family.
-  [[nodiscard]] QRectF string_rect(std::size_t step) const;
+  [[nodiscard]] QRectF ramp_rect(std::size_t step) const;
 
   /// Where the limit of the light or the dark band can be taken; at Grade only.
   [[nodiscard]] QRectF limit_rect(bool light) const;
 
   void add_family();
   void rename_selected();
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   [[nodiscard]] bool offers_menu(QPointF p) const override;
   void call_off() override;
 
@@ -97,8 +97,8 @@ private:
   [[nodiscard]] const List<Family>& families() const { return m_families; }
   /// Takes the stage at Grade.
   [[nodiscard]] bool wide() const {
-    return m_place == Place::Window && m_space.session().desk == Desk::Grade &&
-           m_space.session().set_view == SetView::Staff;
+    return m_place == Place::Window && m_model.session().desk == Desk::Grade &&
+           m_model.session().set_view == SetView::Staff;
   }
   [[nodiscard]] double column_width() const;
   [[nodiscard]] double column_gap() const;
@@ -125,8 +125,8 @@ private:
   void drop(QPointF p);
   void move_limit(QPointF p);
   bool drag_out();
-  /// Beside the swatch that keys work on: dragged, it moves all selected ones in value. None while an
-  /// adjustment is tried out.
+  /// The grip beside the swatch that keys work on: dragged, it moves all selected ones in value. None while
+  /// an adjustment is tried out.
   [[nodiscard]] QRectF shift_grip() const;
   void shift_selected(QPointF p);
   void paint_grip(QPainter& painter);
@@ -147,16 +147,16 @@ private:
   [[nodiscard]] QRectF empty_rect() const;
   void paint_empty(QPainter& painter);
   void place_first();
-  void paint_string(QPainter& painter);
+  void paint_ramp(QPainter& painter);
   void paint_slot(QPainter& painter);
-  [[nodiscard]] std::optional<std::size_t> string_step_at(QPointF p) const;
+  [[nodiscard]] std::optional<std::size_t> ramp_step_at(QPointF p) const;
   void rename_family(std::size_t i);
   void rename_swatch(Id swatch);
 
   Laying& m_laying;
   SetWork& m_work;
-  PressReader& m_reader;
-  TryReader& m_tries;
+  PressModel& m_reader;
+  TryModel& m_tries;
   Place m_place;
   QScrollBar* m_scroll;
   WordControl* m_first; ///< Adds the first color; seen while the set is empty.
@@ -167,8 +167,8 @@ private:
   Qt::KeyboardModifiers m_modifiers;
   bool m_moved = false;
   int m_limit_drag = 0;
-  /// Of the piece that was followed last; chips point into it. The piece itself may be another one already
-  /// when something asks for a paint before this view has heard of it.
+  /// The families of the piece that was followed last; chips point into it. The piece itself may be another
+  /// one already when something asks for a paint before this view has heard of it.
   List<Family> m_families;
   std::vector<Chip> m_chips; ///< In the order of the set.
   std::unordered_map<Id, std::size_t> m_chip_of;

@@ -7,7 +7,7 @@
 #include "app/band/value_axis.h"
 #include "app/controls/controls.h"
 #include "app/theme/theme.h"
-#include "model/workspace/workspace.h"
+#include "model/application/app_model.h"
 
 #include <QButtonGroup>
 #include <QHBoxLayout>
@@ -21,20 +21,20 @@ constexpr int kPageEdge = 14; ///< Left of what a page holds.
 
 } // namespace
 
-ValueBand::ValueBand(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space),
-      m_rail(new RailView(space, space.picking(), space.viewing(), space.plan(), space.reader(),
-                          space.paints(), RailView::Build::Full, this)),
-      m_section(new SectionView(space, space.picking(), space.plan(), space.paints(), this)),
-      m_staff(new StaffView(space, space.picking(), space.laying(), space.set_work(), space.press(),
-                            space.paints(), space.tries(), StaffView::Place::Window, this)) {
+ValueBand::ValueBand(AppModel& model, QWidget* parent)
+    : QWidget(parent), m_model(model),
+      m_rail(new RailView(model, model.picking(), model.viewing(), model.plan(), model.reader(),
+                          model.paints(), RailView::Build::Full, this)),
+      m_section(new SectionView(model, model.picking(), model.plan(), model.paints(), this)),
+      m_staff(new StaffView(model, model.picking(), model.laying(), model.set_work(), model.press(),
+                            model.paints(), model.tries(), StaffView::Place::Window, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(0);
   row->addWidget(m_rail);
   row->addWidget(m_section, 5);
   row->addWidget(make_side(), 8);
-  space.hear({Part::Desk, Part::SetView}, this, &ValueBand::follow);
+  model.hear({Part::Desk, Part::SetView}, this, &ValueBand::follow);
   follow();
 }
 
@@ -94,7 +94,7 @@ void ValueBand::show_page(int page) {
 }
 
 void ValueBand::follow() {
-  const Session& s = m_space.session();
+  const Session& s = m_model.session();
   const bool picking = s.desk == Desk::Pick;
   // Where another view of the set takes the stage a second, narrow staff would only repeat it.
   const bool staff_shown = s.desk != Desk::Grade || s.set_view == SetView::Staff;

@@ -13,13 +13,13 @@ class RailView;
 class SectionView;
 class StaffView;
 class WordControl;
-class Workspace;
+class AppModel;
 
 /// At Pick pages of tools stand in the place of the staff, as tabs beside the set.
 class ValueBand final : public QWidget {
   Q_OBJECT
 public:
-  ValueBand(Workspace& space, QWidget* parent);
+  ValueBand(AppModel& model, QWidget* parent);
   [[nodiscard]] StaffView& staff() { return *m_staff; }
   /// What the page holds may need more height than there is; it is scrolled then.
   WordControl* add_page(const QString& name, const QString& word, const QString& tip, QWidget* page);
@@ -29,14 +29,14 @@ private:
   QWidget* make_side();
   WordControl* add_tab(const QString& name, const QString& word, const QString& tip);
   void follow();
-  Workspace& m_space;
+  AppModel& m_model;
   RailView* m_rail;
   SectionView* m_section;
   StaffView* m_staff;
   QStackedWidget* m_pages = nullptr;
   QWidget* m_tabs = nullptr;
   QButtonGroup* m_group = nullptr;
-  int m_page = 0; ///< Of Pick; what a painter leaves open stays open.
+  int m_page = 0; ///< Of Pick; what a user leaves open stays open.
 };
 
 } // namespace zc

@@ -40,8 +40,8 @@ constexpr qsizetype kLongestColor = 200;
 
 } // namespace
 
-PaletteService::PaletteService(Studio& space, Picking& picking)
-    : m_space(space), m_picks(picking), m_palette(new PaletteAdaptor(this)) {
+PaletteService::PaletteService(Studio& model, Picking& picking)
+    : m_model(model), m_picks(picking), m_palette(new PaletteAdaptor(this)) {
   new ApplicationAdaptor(this);
   qDBusRegisterMetaType<BusSwatch>();
   qDBusRegisterMetaType<QList<BusSwatch>>();
@@ -49,12 +49,12 @@ PaletteService::PaletteService(Studio& space, Picking& picking)
   m_listening = bus.isConnected() && bus.registerObject(QLatin1String(kBusObject), this) &&
                 bus.registerService(QLatin1String(kBusName));
   if (!m_listening) return;
-  connect(&space, &Studio::pickEnded, this, [this] {
-    const Srgb color = m_space.session().color();
-    emit m_palette->Picked(text(hex_of(color)), m_space.session().at.at.v, text(color_in_words(color)));
+  connect(&model, &Studio::pickEnded, this, [this] {
+    const Srgb color = m_model.session().color();
+    emit m_palette->Picked(text(hex_of(color)), m_model.session().at.at.v, text(color_in_words(color)));
   });
-  m_told = space.piece().sets;
-  space.hear({Part::Sets}, this, &PaletteService::tell_sets);
+  m_told = model.piece().sets;
+  model.hear({Part::Sets}, this, &PaletteService::tell_sets);
 }
 
 PaletteService::~PaletteService() {
@@ -87,9 +87,9 @@ std::optional<Srgb> PaletteService::checked(const QString& color) {
 
 void PaletteService::lay(Srgb color, const QString& name, const QString& family) {
   QString failure;
-  const auto catching = connect(&m_space.store(), &PieceStore::failed, this,
+  const auto catching = connect(&m_model.store(), &PieceStore::failed, this,
                                 [&failure](const QString& sentence) { failure = sentence; });
-  m_space.store().apply(tr("Add swatch"), [&](Piece p) {
+  m_model.store().apply(tr("Add swatch"), [&](Piece p) {
     return with_color_laid_as(std::move(p), {color, {}}, name.toStdString(), family.toStdString());
   });
   disconnect(catching);
@@ -97,8 +97,8 @@ void PaletteService::lay(Srgb color, const QString& name, const QString& family)
 }
 
 QList<BusSwatch> PaletteService::swatches_of(const QString& set) {
-  const auto& sets = m_space.piece().sets;
-  const SwatchSet* found = current_set(m_space.piece());
+  const auto& sets = m_model.piece().sets;
+  const SwatchSet* found = current_set(m_model.piece());
   if (!set.isEmpty()) {
     const auto at =
         std::find_if(sets.begin(), sets.end(), [&set](const SwatchSet& s) { return text(s.name) == set; });
@@ -114,7 +114,7 @@ QList<BusSwatch> PaletteService::swatches_of(const QString& set) {
 }
 
 void PaletteService::tell_sets() {
-  const auto before = std::exchange(m_told, m_space.piece().sets);
+  const auto before = std::exchange(m_told, m_model.piece().sets);
   for (const auto& set : m_told) {
     const auto same =
         std::find_if(before.begin(), before.end(), [&set](const SwatchSet& s) { return s.id == set.id; });
@@ -123,7 +123,7 @@ void PaletteService::tell_sets() {
 }
 
 QString PaletteAdaptor::Current(double& value, QString& name) {
-  const Session& s = m_service.m_space.session();
+  const Session& s = m_service.m_model.session();
   value = s.at.at.v;
   name = text(color_in_words(s.color()));
   return text(hex_of(s.color()));

@@ -25,7 +25,7 @@ class PaletteAdaptor;
 class PaletteService final : public QObject, protected QDBusContext {
   Q_OBJECT
 public:
-  PaletteService(Studio& space, Picking& picking);
+  PaletteService(Studio& model, Picking& picking);
   ~PaletteService() override;
   /// False where there is no bus, or where another window is spoken to already.
   [[nodiscard]] bool listening() const { return m_listening; }
@@ -43,7 +43,7 @@ private:
   void lay(Srgb color, const QString& name, const QString& family);
   [[nodiscard]] QList<BusSwatch> swatches_of(const QString& set);
   void tell_sets();
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   PaletteAdaptor* m_palette;
   List<SwatchSet> m_told;

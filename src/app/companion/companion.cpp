@@ -12,9 +12,9 @@
 #include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "model/application/app_model.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
-#include "model/workspace/workspace.h"
 
 #include <QBoxLayout>
 #include <QContextMenuEvent>
@@ -39,16 +39,16 @@ bool must_be_kept_above_by_hand() {
 
 } // namespace
 
-Companion::Companion(Workspace& space, HandOver& hand_over)
-    : QWidget(nullptr, Qt::Window | Qt::WindowStaysOnTopHint | Qt::WindowDoesNotAcceptFocus), m_space(space),
-      m_hand_over(hand_over) {
+Companion::Companion(AppModel& model, CopyOnPick& copy_on_pick)
+    : QWidget(nullptr, Qt::Window | Qt::WindowStaysOnTopHint | Qt::WindowDoesNotAcceptFocus), m_model(model),
+      m_copy_on_pick(copy_on_pick) {
   setObjectName(QStringLiteral("companion"));
   setAttribute(Qt::WA_ShowWithoutActivating);
   m_column = make_column();
   m_strip_box = make_strip();
   for (auto* widget : findChildren<QWidget*>()) widget->installEventFilter(this);
-  space.hear({Part::Color, Part::Geometry, Part::Words}, this, &Companion::follow);
-  connect(&hand_over, &HandOver::changed, this, &Companion::follow);
+  model.hear({Part::Color, Part::Geometry, Part::Words}, this, &Companion::follow);
+  connect(&copy_on_pick, &CopyOnPick::changed, this, &Companion::follow);
   take_shape(CompanionShape::Column);
   follow();
 }
@@ -60,17 +60,17 @@ QWidget* Companion::make_column() {
   auto* column = new QVBoxLayout(box);
   column->setContentsMargins(0, 4, 0, 8);
   column->setSpacing(4);
-  m_wheel = new WheelView(m_space, m_space.picking(), m_space.laying(), m_space.masking(), m_space.plan(),
-                          m_space.reader(), m_space.paints(), WheelView::Use::Pick, box);
+  m_wheel = new WheelView(m_model, m_model.picking(), m_model.laying(), m_model.masking(), m_model.plan(),
+                          m_model.reader(), m_model.paints(), WheelView::Use::Pick, box);
   m_wheel->setObjectName(QStringLiteral("besideWheel"));
   m_wheel->setFixedHeight(kWheelHeight);
   connect(m_wheel, &WheelView::hovered, this,
           [this](const std::optional<Srgb>& color) { show_passing(color, {}); });
-  m_rail = new RailView(m_space, m_space.picking(), m_space.viewing(), m_space.plan(), m_space.reader(),
-                        m_space.paints(), RailView::Build::Slim, box);
+  m_rail = new RailView(m_model, m_model.picking(), m_model.viewing(), m_model.plan(), m_model.reader(),
+                        m_model.paints(), RailView::Build::Slim, box);
   m_rail->setObjectName(QStringLiteral("besideRail"));
-  m_staff = new StaffView(m_space, m_space.picking(), m_space.laying(), m_space.set_work(), m_space.press(),
-                          m_space.paints(), m_space.tries(), StaffView::Place::Beside, box);
+  m_staff = new StaffView(m_model, m_model.picking(), m_model.laying(), m_model.set_work(), m_model.press(),
+                          m_model.paints(), m_model.tries(), StaffView::Place::Beside, box);
   m_staff->setObjectName(QStringLiteral("besideStaff"));
   auto* band = new QHBoxLayout;
   band->setContentsMargins(kEdge, 0, 0, 0);
@@ -83,8 +83,8 @@ QWidget* Companion::make_column() {
   auto* foot = new QVBoxLayout(m_foot);
   foot->setContentsMargins(kEdge, 4, kEdge, 0);
   foot->setSpacing(4);
-  foot->addWidget(new WellsView(m_space, m_space.picking(), WellsView::Build::Row, m_foot));
-  foot->addWidget(new MaskRuleChoice(m_space, MaskRuleChoice::Build::Choices, m_foot));
+  foot->addWidget(new WellsView(m_model, m_model.picking(), WellsView::Build::Row, m_foot));
+  foot->addWidget(new MaskRuleChoice(m_model, MaskRuleChoice::Build::Choices, m_foot));
 
   m_line = new QLabel(box);
   m_line->setObjectName(QStringLiteral("besideLine"));
@@ -105,7 +105,7 @@ QWidget* Companion::make_column() {
 }
 
 QHBoxLayout* Companion::make_color_row(QWidget* box) {
-  auto* pair = new ColorPair(m_space, m_space.picking(), {74, 62}, box);
+  auto* pair = new ColorPair(m_model, m_model.picking(), {74, 62}, box);
   m_name = new ElidedLabel(heading_font(), box);
   m_name->setObjectName(QStringLiteral("besideName"));
   m_hex = new QLabel(box);
@@ -131,7 +131,7 @@ QWidget* Companion::make_strip() {
   m_strip_layout = new QBoxLayout(QBoxLayout::TopToBottom, box);
   m_strip_layout->setContentsMargins(0, 4, 0, 6);
   m_strip_layout->setSpacing(4);
-  m_strip = new StripView(m_space, m_space.picking(), m_space.set_work(), m_space.plan(), box);
+  m_strip = new StripView(m_model, m_model.picking(), m_model.set_work(), m_model.plan(), box);
   connect(m_strip, &StripView::hovered, this, [this](const Swatch* s) {
     show_passing(s ? std::optional(s->color) : std::nullopt, s ? text(s->name) : QString());
   });
@@ -139,7 +139,7 @@ QWidget* Companion::make_strip() {
   auto* column = new QVBoxLayout(foot);
   column->setContentsMargins(6, 0, 6, 0);
   column->setSpacing(2);
-  m_strip_pair = new ColorPair(m_space, m_space.picking(), {72, kStripPair}, foot);
+  m_strip_pair = new ColorPair(m_model, m_model.picking(), {72, kStripPair}, foot);
   column->addWidget(m_strip_pair, 0, Qt::AlignHCenter);
   m_strip_hex = new QLabel(foot);
   m_strip_hex->setObjectName(QStringLiteral("stripHex"));
@@ -157,20 +157,20 @@ QWidget* Companion::make_hand_row(QWidget* parent, bool narrow) {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(narrow ? 0 : kEdge - 4, 0, narrow ? 0 : kEdge - 4, 0);
   row->setSpacing(2);
-  auto* hand = word_switch(narrow ? QStringLiteral("stripHandOver") : QStringLiteral("besideHandOver"),
+  auto* hand = word_switch(narrow ? QStringLiteral("stripCopyOnPick") : QStringLiteral("besideCopyOnPick"),
                            narrow ? tr("copy") : tr("copy picks"),
                            tr("Every picked color is copied to the clipboard"), box);
-  connect(hand, &QAbstractButton::clicked, &m_hand_over, &HandOver::turn);
+  connect(hand, &QAbstractButton::clicked, &m_copy_on_pick, &CopyOnPick::turn);
   m_hand_buttons.push_back(hand);
   row->addWidget(hand);
   if (narrow) return box;
   m_form = word_action(QStringLiteral("besideForm"), {},
                        tr("How a color is written when it is copied; press for the next form"), box);
   connect(m_form, &QAbstractButton::clicked, this, [this] {
-    HandOverForm next = m_hand_over.form();
-    next.form = static_cast<HandForm>((static_cast<int>(next.form) + 1) %
-                                      static_cast<int>(std::size(kHandFormWords)));
-    static_cast<void>(m_hand_over.take(next)); // Its pattern has been taken before.
+    CopyOnPickForm next = m_copy_on_pick.form();
+    next.form = static_cast<CopyForm>((static_cast<int>(next.form) + 1) %
+                                      static_cast<int>(std::size(kCopyFormWords)));
+    static_cast<void>(m_copy_on_pick.take(next)); // Its pattern has been taken before.
   });
   auto* screen = word_action(QStringLiteral("besideScreen"), tr("Sample screen"),
                              tr("Use the color of any pixel of the screen"), box);
@@ -227,21 +227,21 @@ void Companion::resizeEvent(QResizeEvent* event) {
 void Companion::paintEvent(QPaintEvent*) { QPainter(this).fillRect(rect(), theme().stage); }
 
 void Companion::follow() {
-  setWindowTitle(tr("%1 beside the canvas").arg(text(m_space.piece().title)));
-  const Srgb color = m_space.session().color();
+  setWindowTitle(tr("%1 beside the canvas").arg(text(m_model.piece().title)));
+  const Srgb color = m_model.session().color();
   const QString name = color_name(color), hex = text(hex_of(color));
   m_name->setText(name);
   m_hex->setText(hex);
   m_state->setText(
-      tr("value %1, %2").arg(std::lround(m_space.session().at.at.v)).arg(mask_state_words(m_space)));
+      tr("value %1, %2").arg(std::lround(m_model.session().at.at.v)).arg(mask_state_words(m_model)));
   m_strip_hex->setText(hex);
-  for (auto* button : m_hand_buttons) button->setChecked(m_hand_over.on());
-  m_form->setText(words_for(m_hand_over.form()));
+  for (auto* button : m_hand_buttons) button->setChecked(m_copy_on_pick.on());
+  m_form->setText(words_for(m_copy_on_pick.form()));
   m_form->updateGeometry();
   const QString still = must_be_kept_above_by_hand()
                             ? tr("To keep this window above others, use the menu of its frame.")
                             : tr("The right button opens a menu: strip, main window and more.");
-  m_line->setText(m_hand_over.last().isEmpty() ? still : m_hand_over.last());
+  m_line->setText(m_copy_on_pick.last().isEmpty() ? still : m_copy_on_pick.last());
 }
 
 /// What the pointer passes over, before it is taken.
@@ -267,7 +267,7 @@ bool Companion::eventFilter(QObject* watched, QEvent* event) {
   auto* pen = static_cast<QTabletEvent*>(event);
   if (pen->button() != Qt::RightButton && pen->button() != Qt::MiddleButton)
     return QWidget::eventFilter(watched, event);
-  m_space.picking().back_to_before();
+  m_model.picking().back_to_before();
   event->accept();
   return true;
 }
@@ -283,12 +283,12 @@ void Companion::contextMenuEvent(QContextMenuEvent* event) {
     });
   menu.addAction(tr("Show or hide main window"), this, &Companion::deskAsked);
   menu.addSeparator();
-  auto* hand = menu.addAction(tr("Copy every pick"), &m_hand_over, &HandOver::turn);
+  auto* hand = menu.addAction(tr("Copy every pick"), &m_copy_on_pick, &CopyOnPick::turn);
   hand->setCheckable(true);
-  hand->setChecked(m_hand_over.on());
+  hand->setChecked(m_copy_on_pick.on());
   menu.addAction(tr("Choose form of copied colors..."), this, &Companion::formAsked);
   menu.addAction(tr("Pick color from screen"), this, &Companion::screenAsked);
-  menu.addAction(tr("Go back to previous color"), &m_space.picking(), &Picking::back_to_before);
+  menu.addAction(tr("Go back to previous color"), &m_model.picking(), &Picking::back_to_before);
   menu.addSeparator();
   menu.addAction(tr("Close companion"), this, &QWidget::close);
   menu.exec(event->globalPos());

@@ -3,7 +3,7 @@
 // holds plan, axis, staff, current color and wells; a strip holds axis, set and current color.
 #pragma once
 
-#include "app/hand/hand_over.h"
+#include "app/copying/copy_on_pick.h"
 
 #include <QWidget>
 
@@ -14,7 +14,7 @@ class QMenu;
 
 namespace zc {
 
-class Workspace;
+class AppModel;
 
 class ColorPair;
 class ElidedLabel;
@@ -32,11 +32,11 @@ class Companion final : public QWidget {
 public:
   static constexpr int kColumn = 280, kStrip = 84;
 
-  Companion(Workspace& space, HandOver& hand_over);
+  Companion(AppModel& model, CopyOnPick& copy_on_pick);
   ~Companion() override;
   [[nodiscard]] CompanionShape shape() const { return m_shape; }
   void take_shape(CompanionShape shape);
-  /// As large as this, as far as the screen has room, and wholly on it.
+  /// Takes this place and size, as far as the screen has room, and stays wholly on it.
   void take_place(QRect place);
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
   [[nodiscard]] StaffView& staff() { return *m_staff; }
@@ -67,8 +67,8 @@ private:
   void show_passing(const std::optional<Srgb>& color, const QString& name);
   void arrange();
 
-  Workspace& m_space;
-  HandOver& m_hand_over;
+  AppModel& m_model;
+  CopyOnPick& m_copy_on_pick;
   CompanionShape m_shape = CompanionShape::Column;
   QWidget* m_column = nullptr;
   QWidget* m_strip_box = nullptr;

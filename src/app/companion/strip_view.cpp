@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/companion/strip_view.h"
 
+#include "app/accessibility/swatches.h"
 #include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
-#include "app/spoken/swatches.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
-#include "model/plan/plan_reader.h"
+#include "model/plan/plan_model.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 #include "model/work/set_work.h"
@@ -23,13 +23,14 @@ constexpr double kLargestMark = 13, kSmallestMark = 4;
 
 } // namespace
 
-StripView::StripView(Studio& space, Picking& picking, SetWork& work, PlanReader& plan, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_work(work), m_plan(plan) {
+StripView::StripView(Studio& model, Picking& picking, SetWork& work, PlanModel& plan, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking), m_work(work), m_plan(plan) {
   setObjectName(QStringLiteral("strip"));
   setAccessibleName(tr("Value axis and set"));
   setMouseTracking(true);
-  space.hear({Part::Color, Part::Geometry, Part::Sets, Part::Selection, Part::Eyes, Part::Steps, Part::Desk},
-             this, &StripView::follow);
+  model.hear(
+      {Part::Color, Part::Geometry, Part::Sets, Part::Selection, Part::ColorVision, Part::Steps, Part::Desk},
+      this, &StripView::follow);
   follow();
 }
 
@@ -67,7 +68,7 @@ void StripView::resizeEvent(QResizeEvent* event) {
 
 void StripView::lay_out() {
   m_marks.clear();
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   if (!set || set->families.empty()) return;
   const double room = across() - kSwatchesFrom - kSide,
                lane = room / static_cast<double>(set->families.size()),
@@ -98,7 +99,7 @@ const Swatch* StripView::swatch_at(QPointF p) const {
     nearest = away;
     found = m.swatch;
   }
-  return found ? find_swatch(m_space.piece(), found) : nullptr;
+  return found ? find_swatch(m_model.piece(), found) : nullptr;
 }
 
 // ---------------------------------------------------------------- painting
@@ -110,7 +111,7 @@ void StripView::paint_axis(QPainter& painter) {
   ground.addRect(bar);
   fill_hatch(painter, ground);
   // The rail is made light end first, upright.
-  const QImage image = for_monitor(m_picture.of(m_space, m_plan, pixels));
+  const QImage image = for_monitor(m_picture.of(m_model, m_plan, pixels));
   painter.drawImage(bar, m_lying ? image.transformed(QTransform().rotate(90)) : image);
 }
 
@@ -118,19 +119,19 @@ void StripView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
   painter.fillRect(rect(), theme().stage);
-  const Bands& bands = m_space.piece().bands;
+  const Bands& bands = m_model.piece().bands;
   painter.fillRect(placed(along(0), along(100), kSwatchesFrom - 2, across() - kSide + 2), theme().field);
   painter.fillRect(
       placed(along(bands.dark_below), along(bands.light_from), kSwatchesFrom - 2, across() - kSide + 2),
       theme().field_alt);
   paint_axis(painter);
-  const double at = along(m_space.session().at.at.v);
+  const double at = along(m_model.session().at.at.v);
   const QRectF line = placed(at, at, 2, across() - 1);
   draw_double_line(painter, line.topLeft(), m_lying ? line.bottomLeft() : line.topRight(), 1.2);
   for (const auto& m : m_marks) {
-    const Swatch* s = find_swatch(m_space.piece(), m.swatch);
+    const Swatch* s = find_swatch(m_model.piece(), m.swatch);
     if (!s) continue;
-    draw_chip(painter, m.rect, shown_color(s->color, m_space.session().eyes), theme().field);
+    draw_chip(painter, m.rect, shown_color(s->color, m_model.session().vision), theme().field);
     if (!m_work.selected(m.swatch)) continue;
     QPainterPath frame;
     frame.addRect(m.rect.adjusted(-2, -2, 2, 2));
@@ -167,7 +168,7 @@ void StripView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   if (std::exchange(m_picking, false)) return m_picks.end_pick();
   const Id pressed = std::exchange(m_pressed, 0);
-  const Swatch* s = find_swatch(m_space.piece(), pressed);
+  const Swatch* s = find_swatch(m_model.piece(), pressed);
   if (s) m_work.take_up_swatch(pressed);
 }
 
@@ -179,9 +180,9 @@ void StripView::call_off() {
   m_color.call_off();
 }
 
-Spoken StripView::spoken() {
-  return {QAccessible::Slider, set_told(m_space.piece()), spoken_value(m_space, m_picks),
-          spoken_swatches(m_space, m_work, [this](Id swatch) { return swatch_rect(swatch); })};
+AccessibleContent StripView::accessible() {
+  return {QAccessible::Slider, set_told(m_model.piece()), accessible_value(m_model, m_picks),
+          accessible_swatches(m_model, m_work, [this](Id swatch) { return swatch_rect(swatch); })};
 }
 
 } // namespace zc

@@ -3,10 +3,10 @@
 // Upright, value runs upward; lying, to the right.
 #pragma once
 
+#include "app/accessibility/accessibility.h"
 #include "app/band/rail_picture.h"
-#include "app/seams/drag_out.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/platform/drag_out.h"
+#include "app/platform/unfinished.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -14,18 +14,18 @@
 namespace zc {
 
 class Picking;
-class PlanReader;
+class PlanModel;
 class SetWork;
 
-class StripView final : public QWidget, public SpokenView, public Draggable {
+class StripView final : public QWidget, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
-  StripView(Studio& space, Picking& picking, SetWork& work, PlanReader& plan, QWidget* parent);
+  StripView(Studio& model, Picking& picking, SetWork& work, PlanModel& plan, QWidget* parent);
   void lie(bool lying);
   [[nodiscard]] QSize minimumSizeHint() const override { return {60, 60}; }
   /// Where a swatch is drawn; empty when it is not in the current set.
   [[nodiscard]] QRectF swatch_rect(Id swatch) const;
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   void call_off() override;
   /// The middle of the axis at a value.
   [[nodiscard]] QPointF axis_point(double value) const;
@@ -58,10 +58,10 @@ private:
   void follow();
   void lay_out();
   void paint_axis(QPainter& painter);
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   SetWork& m_work;
-  PlanReader& m_plan;
+  PlanModel& m_plan;
   bool m_lying = false;
   std::vector<Mark> m_marks;
   RailPicture m_picture;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/controls/choices.h"
 
-#include "core/mix/strings.h"
+#include "core/mix/ramps.h"
 
 #include <QComboBox>
 #include <QObject>

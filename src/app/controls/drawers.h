@@ -24,7 +24,8 @@ public:
   void open(const WordControl* word);
   /// How high the open one is; 0 when none is.
   [[nodiscard]] int height() const;
-  /// Over the foot of the stage, as high as they need; to be called when either changes its size.
+  /// Puts the drawers over the foot of the stage, as high as they need; has to be called when either changes
+  /// its size.
   void place();
 
 signals:

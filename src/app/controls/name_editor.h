@@ -12,7 +12,7 @@ class NameEditor final : public QLineEdit {
 public:
   /// Hidden until edit() is called.
   NameEditor(const QString& object_name, QWidget* parent);
-  /// Over a place of the parent; `done` gets the new name when it was changed.
+  /// Edits a name over a place of the parent; `done` gets the new name when it was changed.
   void edit(const QRectF& place, const QString& was, const std::function<void(const QString&)>& done);
 
 protected:

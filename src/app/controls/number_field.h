@@ -4,7 +4,7 @@
 // no number is negative, so do "+5" and "-5".
 #pragma once
 
-#include "app/seams/unfinished.h"
+#include "app/platform/unfinished.h"
 
 #include <QLineEdit>
 
@@ -40,7 +40,7 @@ public:
   void call_off() override { m_pressed = m_dragging = false; }
 
 signals:
-  /// The painter wants this number; it lies in the range.
+  /// The user wants this number; it lies in the range.
   void wanted(double value);
 
 protected:

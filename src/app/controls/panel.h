@@ -10,7 +10,7 @@ class Panel : public QWidget {
   Q_OBJECT
 public:
   Panel(const QString& name, int width, QWidget* parent);
-  /// With its corner at this place of the window.
+  /// Shows it with its corner at this place of the window.
   void stand_at(QPoint corner);
 
 signals:

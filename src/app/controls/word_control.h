@@ -16,6 +16,8 @@ public:
   /// Switches, choices, openers and tabs can be on; actions are pressed and are done.
   WordControl(ControlKind kind, const QString& word, QWidget* parent);
   [[nodiscard]] ControlKind kind() const { return m_kind; }
+  /// The action of its group that is done most.
+  void make_primary() { m_kind = ControlKind::Primary; }
   [[nodiscard]] QSize sizeHint() const override { return control_size(m_kind, text()); }
   /// A word is never cut.
   [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }

@@ -2,11 +2,11 @@
 #include "app/files/arrivals.h"
 
 #include "app/files/set_files.h"
-#include "app/seams/dialogs.h"
-#include "app/seams/unfinished.h"
+#include "app/platform/dialogs.h"
+#include "app/platform/unfinished.h"
 #include "io/container/piece_file.h"
+#include "model/application/app_model.h"
 #include "model/documents/documents.h"
-#include "model/workspace/workspace.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -24,44 +24,44 @@ constexpr int kLooksForFreeHands = 100;
 
 } // namespace
 
-Arrivals::Arrivals(Workspace& space, Documents& documents, FileJob& job, SetFiles& set_files,
-                   Dialogs& dialogs, QWidget& window)
-    : QObject(&window), m_space(space), m_documents(documents), m_job(job), m_set_files(set_files),
+Arrivals::Arrivals(AppModel& model, Documents& documents, FileJob& job, SetFiles& set_files, Dialogs& dialogs,
+                   QWidget& window)
+    : QObject(&window), m_model(model), m_documents(documents), m_job(job), m_set_files(set_files),
       m_dialogs(dialogs), m_window(window) {
   m_free.setInterval(kLooksForFreeHands);
   connect(&m_free, &QTimer::timeout, this, &Arrivals::open_waiting);
 }
 
 void Arrivals::add_photos() {
-  m_space.viewing().show_desk(Desk::Observe);
+  m_model.viewing().show_desk(Desk::Observe);
   for (const QString& path :
        m_dialogs.open_photos(&m_window, QSettings().value(QStringLiteral("photoFolder")).toString())) {
     QSettings().setValue(QStringLiteral("photoFolder"), QFileInfo(path).path());
-    m_space.photos().take_in(path);
+    m_model.photos().take_in(path);
   }
 }
 
 void Arrivals::follow_canvas() {
   const QStringList paths =
       m_dialogs.open_photos(&m_window, QSettings().value(QStringLiteral("photoFolder")).toString());
-  if (!paths.isEmpty()) m_space.canvases().follow_canvas(paths.front());
+  if (!paths.isEmpty()) m_model.canvases().follow_canvas(paths.front());
 }
 
 void Arrivals::replace_photo() {
-  if (!find_reference(m_space.piece(), m_space.session().reference)) return;
+  if (!find_reference(m_model.piece(), m_model.session().reference)) return;
   const QStringList paths =
       m_dialogs.open_photos(&m_window, QSettings().value(QStringLiteral("photoFolder")).toString());
-  if (!paths.isEmpty()) m_space.viewing().replace_reference(paths.front());
+  if (!paths.isEmpty()) m_model.viewing().replace_reference(paths.front());
 }
 
 /// A photo, or every file of a folder in order of name; files that are no photos say so.
 void Arrivals::take_in(const QString& path) {
   if (path.isEmpty()) return;
-  if (!QFileInfo(path).isDir()) return m_space.photos().take_in(path);
+  if (!QFileInfo(path).isDir()) return m_model.photos().take_in(path);
   const auto files = QDir(path).entryInfoList(QDir::Files, QDir::Name | QDir::LocaleAware);
-  for (const QFileInfo& file : files) m_space.photos().take_in(file.filePath());
+  for (const QFileInfo& file : files) m_model.photos().take_in(file.filePath());
   if (files.isEmpty())
-    m_space.notice(tr("The folder \"%1\" holds no files.").arg(QFileInfo(path).fileName()));
+    m_model.notice(tr("The folder \"%1\" holds no files.").arg(QFileInfo(path).fileName()));
 }
 
 /// Texts are palettes everywhere, pictures only where sets are worked on.
@@ -69,7 +69,7 @@ bool Arrivals::takes_as_palette(const QString& path) const {
   static const QStringList texts{"json", "cxf", "txt", "css", "csv", "hex", "xml"};
   const QFileInfo file(path);
   if (file.isDir()) return false;
-  return m_space.session().desk == Desk::Grade || texts.contains(file.suffix().toLower());
+  return m_model.session().desk == Desk::Grade || texts.contains(file.suffix().toLower());
 }
 
 void Arrivals::open_files(QStringList paths, std::function<void()> then) {
@@ -89,7 +89,7 @@ void Arrivals::open_files(QStringList paths, std::function<void()> then) {
       photos = true;
     }
   }
-  if (photos) m_space.viewing().show_desk(Desk::Observe);
+  if (photos) m_model.viewing().show_desk(Desk::Observe);
   then();
 }
 
@@ -106,15 +106,15 @@ void Arrivals::open_waiting() {
 
 bool Arrivals::take_in(const QMimeData& data, const QString& name) {
   if (data.hasImage()) {
-    m_space.viewing().show_desk(Desk::Observe);
-    m_space.photos().take_in(qvariant_cast<QImage>(data.imageData()), name);
+    m_model.viewing().show_desk(Desk::Observe);
+    m_model.photos().take_in(qvariant_cast<QImage>(data.imageData()), name);
     return true;
   }
   QStringList files;
   for (const QUrl& url : data.urls())
     if (url.isLocalFile()) files << url.toLocalFile();
   if (files.isEmpty()) return false;
-  m_space.viewing().show_desk(Desk::Observe);
+  m_model.viewing().show_desk(Desk::Observe);
   for (const QString& file : files) take_in(file);
   return true;
 }

@@ -17,15 +17,15 @@ class Dialogs;
 class Documents;
 class FileJob;
 class SetFiles;
-class Workspace;
+class AppModel;
 
 class Arrivals final : public QObject {
   Q_OBJECT
 public:
-  Arrivals(Workspace& space, Documents& documents, FileJob& job, SetFiles& set_files, Dialogs& dialogs,
+  Arrivals(AppModel& model, Documents& documents, FileJob& job, SetFiles& set_files, Dialogs& dialogs,
            QWidget& window);
 
-  /// Photos of the painter's choice.
+  /// Photos of the user's choice.
   void add_photos();
   void replace_photo();
   void follow_canvas();
@@ -42,7 +42,7 @@ private:
   [[nodiscard]] bool takes_as_palette(const QString& path) const;
   void open_waiting();
 
-  Workspace& m_space;
+  AppModel& m_model;
   Documents& m_documents;
   FileJob& m_job;
   SetFiles& m_set_files;

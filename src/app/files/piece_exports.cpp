@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/files/piece_exports.h"
 
-#include "app/seams/dialogs.h"
+#include "app/platform/dialogs.h"
 #include "model/documents/documents.h"
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
@@ -22,13 +22,13 @@ QString line_of(const QString& file, const FileState& state) {
 
 } // namespace
 
-PieceExports::PieceExports(Studio& space, Viewing& viewing, const Documents& documents, Dialogs& dialogs,
+PieceExports::PieceExports(Studio& model, Viewing& viewing, const Documents& documents, Dialogs& dialogs,
                            QWidget& window)
-    : QObject(&window), m_space(space), m_viewing(viewing), m_documents(documents), m_dialogs(dialogs),
+    : QObject(&window), m_model(model), m_viewing(viewing), m_documents(documents), m_dialogs(dialogs),
       m_window(window) {
-  connect(&space, &Studio::startedAnew, this, &PieceExports::recall);
+  connect(&model, &Studio::startedAnew, this, &PieceExports::recall);
   connect(&documents, &Documents::changed, this, &PieceExports::follow_path);
-  space.hear({Part::Sharing}, this, &PieceExports::remember);
+  model.hear({Part::Sharing}, this, &PieceExports::remember);
 }
 
 QString PieceExports::key(const char* what) const {
@@ -37,10 +37,10 @@ QString PieceExports::key(const char* what) const {
 }
 
 void PieceExports::recall() {
-  m_document = m_space.document();
+  m_document = m_model.document();
   m_path = m_documents.path();
   m_written.clear();
-  Sharing sharing = m_space.session().sharing;
+  Sharing sharing = m_model.session().sharing;
   sharing.files.folder.clear();
   sharing.files.at_save = false;
   if (!m_path.isEmpty()) {
@@ -57,7 +57,7 @@ void PieceExports::recall() {
 
 /// Saved under another name it is another piece: what the one before has written is not its own.
 void PieceExports::follow_path() {
-  if (m_documents.path() == m_path || m_document != m_space.document()) return;
+  if (m_documents.path() == m_path || m_document != m_model.document()) return;
   if (!m_path.isEmpty()) m_written.clear();
   m_path = m_documents.path();
   remember();
@@ -65,8 +65,8 @@ void PieceExports::follow_path() {
 
 void PieceExports::remember() const {
   // Until another piece is recalled the panels are empty, which says nothing of the one before.
-  if (m_path.isEmpty() || m_document != m_space.document()) return;
-  const FilesOut& files = m_space.session().sharing.files;
+  if (m_path.isEmpty() || m_document != m_model.document()) return;
+  const FilesOut& files = m_model.session().sharing.files;
   QSettings settings;
   const auto note = [&](const char* what, const QVariant& now) {
     if (settings.value(key(what)) != now) settings.setValue(key(what), now);

@@ -22,7 +22,7 @@ class Documents;
 class PieceExports final : public QObject {
   Q_OBJECT
 public:
-  PieceExports(Studio& space, Viewing& viewing, const Documents& documents, Dialogs& dialogs,
+  PieceExports(Studio& model, Viewing& viewing, const Documents& documents, Dialogs& dialogs,
                QWidget& window);
 
   /// Asks about those that are there and were not written by this piece, or were changed since; true where
@@ -36,7 +36,7 @@ private:
   void follow_path();
   void remember() const;
   [[nodiscard]] QString key(const char* what) const;
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   const Documents& m_documents;
   Dialogs& m_dialogs;

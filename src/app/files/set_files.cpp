@@ -38,8 +38,8 @@ Result<FoundSet> set_from_own_lines(const Bytes& bytes, const std::string& name,
 
 } // namespace
 
-SetFiles::SetFiles(Studio& space, Dialogs& dialogs, QWidget& window)
-    : m_space(space), m_dialogs(dialogs), m_window(window) {}
+SetFiles::SetFiles(Studio& model, Dialogs& dialogs, QWidget& window)
+    : m_model(model), m_dialogs(dialogs), m_window(window) {}
 
 QString SetFiles::folder() const {
   return QSettings()
@@ -51,9 +51,9 @@ void SetFiles::note_folder(const QString& path) const {
 }
 
 void SetFiles::export_set(ExchangeFormat format) {
-  const SwatchSet* current = current_set(m_space.piece());
+  const SwatchSet* current = current_set(m_model.piece());
   if (!current || swatch_count(*current) == 0) {
-    emit m_space.notice(tr("The set is empty. Add swatches before you export it."));
+    emit m_model.notice(tr("The set is empty. Add swatches before you export it."));
     return;
   }
   // The piece may change while the question is open.
@@ -66,7 +66,7 @@ void SetFiles::export_set(ExchangeFormat format) {
   const auto bytes = write_set(set, format);
   const Status saved = bytes ? save_safely(path.toStdString(), *bytes, Backup::None) : Status(bytes.error());
   if (saved) note_folder(path);
-  emit m_space.notice(saved ? tr("Exported %n swatches to %1.", nullptr, static_cast<int>(swatch_count(set)))
+  emit m_model.notice(saved ? tr("Exported %n swatches to %1.", nullptr, static_cast<int>(swatch_count(set)))
                                   .arg(QFileInfo(path).fileName())
                             : words(saved.error()));
 }
@@ -81,13 +81,13 @@ void SetFiles::bring_in_asked() {
 
 void SetFiles::bring_in(const QString& path) {
   const bool own = path.endsWith(QLatin1String(kLinesSuffix), Qt::CaseInsensitive);
-  read_beside(path, [pattern = m_space.session().sharing.files.pattern, own](const Bytes& bytes,
+  read_beside(path, [pattern = m_model.session().sharing.files.pattern, own](const Bytes& bytes,
                                                                              const std::string& name) {
     if (own)
       if (auto lines = set_from_own_lines(bytes, name, pattern)) return lines;
     auto known = read_set_file(bytes, name);
     if (known) return known;
-    // What no format knows may be of the painter's own shape.
+    // What no format knows may be of the user's own shape.
     auto lines = set_from_own_lines(bytes, name, pattern);
     return lines ? lines : known;
   });
@@ -98,7 +98,7 @@ void SetFiles::bring_in_lines_asked() {
       m_dialogs.open_set_file(&m_window, folder(), tr("Text (*.txt *.csv *.tsv);;All files (*)"));
   if (path.isEmpty()) return;
   read_beside(
-      path, [pattern = m_space.session().sharing.files.pattern](const Bytes& bytes, const std::string& name) {
+      path, [pattern = m_model.session().sharing.files.pattern](const Bytes& bytes, const std::string& name) {
         return set_from_own_lines(bytes, name, pattern);
       });
 }
@@ -106,11 +106,11 @@ void SetFiles::bring_in_lines_asked() {
 void SetFiles::read_beside(const QString& path,
                            const std::function<Result<FoundSet>(const Bytes&, const std::string&)>& read) {
   note_folder(path);
-  const auto offer = m_space.bound([this](const Result<FoundSet>& set, const QString& name) {
+  const auto offer = m_model.bound([this](const Result<FoundSet>& set, const QString& name) {
     if (set)
       emit found(*set, name);
     else
-      emit m_space.notice(words(set.error()));
+      emit m_model.notice(words(set.error()));
   });
   m_reader.start([this, path, read, offer] {
     const QString name = QFileInfo(path).fileName();
@@ -122,30 +122,30 @@ void SetFiles::read_beside(const QString& path,
 }
 
 void SetFiles::pack_parcel_asked() {
-  const Piece& piece = m_space.piece();
+  const Piece& piece = m_model.piece();
   std::vector<Id> sets;
   for (const auto& set : piece.sets)
     if (swatch_count(set) > 0) sets.push_back(set.id);
   const Parcel parcel = parcel_of(piece, sets, true);
   if (parcel.sets.empty() && parcel.masks.empty()) {
-    emit m_space.notice(tr("There is nothing to pack yet. Add swatches or make a mask first."));
+    emit m_model.notice(tr("There is nothing to pack yet. Add swatches or make a mask first."));
     return;
   }
   pack_parcel(parcel);
 }
 
 void SetFiles::pack_parcel(const Parcel& parcel) {
-  if (parcel.empty()) return emit m_space.notice(tr("The parcel is empty. Tick at least one set or mask."));
+  if (parcel.empty()) return emit m_model.notice(tr("The parcel is empty. Tick at least one set or mask."));
   const QString suffix = QStringLiteral(".zonaparcel");
   const QString path = asked_to_end_in(
-      suffix, QDir(folder()).filePath(file_name(m_space.piece().title, suffix)),
+      suffix, QDir(folder()).filePath(file_name(m_model.piece().title, suffix)),
       [this](const QString& suggested) {
         return m_dialogs.export_file(&m_window, suggested, tr("Zonachrom parcels (*.zonaparcel)"));
       });
   if (path.isEmpty()) return;
   const Status saved = save_parcel(path.toStdString(), parcel);
   if (saved) note_folder(path);
-  emit m_space.notice(saved ? tr("Packed %1 and %2 into %3.")
+  emit m_model.notice(saved ? tr("Packed %1 and %2 into %3.")
                                   .arg(tr("%n sets", nullptr, static_cast<int>(parcel.sets.size())),
                                        tr("%n masks", nullptr, static_cast<int>(parcel.masks.size())),
                                        QFileInfo(path).fileName())
@@ -163,7 +163,7 @@ std::optional<std::pair<Parcel, QString>> SetFiles::parcel_asked() {
 std::optional<Parcel> SetFiles::parcel_in(const QString& path) {
   auto parcel = open_parcel(path.toStdString());
   if (!parcel) {
-    emit m_space.notice(words(parcel.error()));
+    emit m_model.notice(words(parcel.error()));
     return std::nullopt;
   }
   note_folder(path);
@@ -182,8 +182,8 @@ void SetFiles::put_on_shelf(const Parcel& parcel) {
   const auto in = [](const char* kind) { return shelf_folder(QString::fromLatin1(kind)).toStdString(); };
   const auto put =
       put_parcel_on_shelf(parcel, {in("sets"), in("masks"), in("patterns"), in("paints"), in("presses")});
-  if (!put) return emit m_space.notice(words(put.error()));
-  emit m_space.notice(tr("Saved %1 to the shelf from \"%2\"; %3 were already there.")
+  if (!put) return emit m_model.notice(words(put.error()));
+  emit m_model.notice(tr("Saved %1 to the shelf from \"%2\"; %3 were already there.")
                           .arg(put->added)
                           .arg(QString::fromStdString(parcel.description))
                           .arg(put->known));

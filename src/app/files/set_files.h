@@ -2,7 +2,7 @@
 // Sets in files: bringing palettes in, taking the set out, parcels.
 #pragma once
 
-#include "app/seams/dialogs.h"
+#include "app/platform/dialogs.h"
 #include "core/piece/import.h"
 #include "io/exchange/exchange.h"
 #include "io/shelf/parcel.h"
@@ -16,7 +16,7 @@ namespace zc {
 class SetFiles final : public QObject {
   Q_OBJECT
 public:
-  SetFiles(Studio& space, Dialogs& dialogs, QWidget& window);
+  SetFiles(Studio& model, Dialogs& dialogs, QWidget& window);
 
   void export_set(ExchangeFormat format);
   void bring_in_asked();
@@ -29,9 +29,9 @@ public:
   void pack_parcel_asked();
   void unpack_parcel_asked();
   void unpack_parcel(const QString& path);
-  /// As a file of the painter's choice.
+  /// Writes a parcel as a file of the user's choice.
   void pack_parcel(const Parcel& parcel);
-  /// A parcel of the painter's choice, or this one; nothing where it cannot be read, which has been said.
+  /// A parcel of the user's choice, or this one; nothing where it cannot be read, which has been said.
   [[nodiscard]] std::optional<std::pair<Parcel, QString>> parcel_asked();
   [[nodiscard]] std::optional<Parcel> parcel_in(const QString& path);
   void put_on_shelf(const Parcel& parcel);
@@ -44,7 +44,7 @@ private:
   void note_folder(const QString& path) const;
   void read_beside(const QString& path,
                    const std::function<Result<FoundSet>(const Bytes&, const std::string&)>& read);
-  Studio& m_space;
+  Studio& m_model;
   Dialogs& m_dialogs;
   QWidget& m_window;
   JobPool m_reader;

@@ -2,12 +2,12 @@
 #include "app/files/share_files.h"
 
 #include "app/files/piece_exports.h"
-#include "app/seams/clipboard.h"
-#include "app/seams/dialogs.h"
+#include "app/platform/clipboard.h"
+#include "app/platform/dialogs.h"
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
-#include "model/share/share_reading.h"
+#include "model/share/share_model.h"
 
 #include <QPainter>
 #include <QPrinter>
@@ -31,9 +31,9 @@ bool print_pages(QPrinter& printer, const Sheet& sheet, const SheetImages& image
 
 } // namespace
 
-ShareFiles::ShareFiles(Studio& space, Viewing& viewing, ShareReader& shares, Dialogs& dialogs,
+ShareFiles::ShareFiles(Studio& model, Viewing& viewing, ShareModel& shares, Dialogs& dialogs,
                        PieceExports& exports, FileJob& job, QWidget& window)
-    : QObject(&window), m_space(space), m_viewing(viewing), m_shares(shares), m_dialogs(dialogs),
+    : QObject(&window), m_model(model), m_viewing(viewing), m_shares(shares), m_dialogs(dialogs),
       m_exports(exports), m_job(job), m_window(window) {}
 
 bool ShareFiles::busy() {
@@ -42,7 +42,7 @@ bool ShareFiles::busy() {
   return m_job.running();
 }
 
-void ShareFiles::tell(const QString& sentence) { emit m_space.notice(sentence); }
+void ShareFiles::tell(const QString& sentence) { emit m_model.notice(sentence); }
 
 void ShareFiles::write_sheet(const QString& format) {
   if (format == QLatin1String("print")) return print_sheet();
@@ -109,7 +109,7 @@ void ShareFiles::copy_plan() {
 }
 
 void ShareFiles::choose_folder() {
-  Sharing next = m_space.session().sharing;
+  Sharing next = m_model.session().sharing;
   const QString folder = m_dialogs.choose_folder(&m_window, text(next.files.folder));
   if (folder.isEmpty()) return;
   next.files.folder = folder.toStdString();
@@ -117,15 +117,15 @@ void ShareFiles::choose_folder() {
 }
 
 void ShareFiles::write_all() {
-  if (m_space.session().sharing.files.folder.empty()) choose_folder();
+  if (m_model.session().sharing.files.folder.empty()) choose_folder();
   static_cast<void>(write_chosen());
 }
 
 void ShareFiles::write_at_save() {
-  const DocumentId asked_for = m_space.document();
-  if (!m_space.session().sharing.files.at_save || write_chosen()) return;
-  if (m_space.document() != asked_for) return; // The switch of another piece says nothing of this one's.
-  Sharing next = m_space.session().sharing;
+  const DocumentId asked_for = m_model.document();
+  if (!m_model.session().sharing.files.at_save || write_chosen()) return;
+  if (m_model.document() != asked_for) return; // The switch of another piece says nothing of this one's.
+  Sharing next = m_model.session().sharing;
   next.files.at_save = false;
   m_viewing.share(next);
   tell(tr("The files were not exported. Exporting at every save is now off."));

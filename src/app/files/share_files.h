@@ -14,14 +14,14 @@ namespace zc {
 
 class Dialogs;
 class PieceExports;
-class ShareReader;
+class ShareModel;
 class Studio;
 class Viewing;
 
 class ShareFiles final : public QObject {
   Q_OBJECT
 public:
-  ShareFiles(Studio& space, Viewing& viewing, ShareReader& shares, Dialogs& dialogs, PieceExports& exports,
+  ShareFiles(Studio& model, Viewing& viewing, ShareModel& shares, Dialogs& dialogs, PieceExports& exports,
              FileJob& job, QWidget& window);
 
   /// "pdf", "svg" or "png"; "print" for the printer.
@@ -47,9 +47,9 @@ private:
   void tell(const QString& sentence);
   /// False where the files of others are not to be replaced.
   bool write_chosen();
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
-  ShareReader& m_shares;
+  ShareModel& m_shares;
   Dialogs& m_dialogs;
   PieceExports& m_exports;
   FileJob& m_job;

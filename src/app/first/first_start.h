@@ -12,7 +12,7 @@ public:
   explicit FirstStart(QWidget* parent);
   /// Whether the program was never used here.
   [[nodiscard]] static bool is_first();
-  /// Over all of its parent; whatever is chosen, it is not offered again.
+  /// Covers all of its parent; whatever is chosen, it is not offered again.
   void offer();
   /// It was answered.
   void leave();

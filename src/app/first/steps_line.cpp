@@ -42,8 +42,8 @@ std::array<StepWords, kFirstSteps> step_words() {
 
 } // namespace
 
-StepsLine::StepsLine(Studio& space, Viewing& viewing, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing) {
+StepsLine::StepsLine(Studio& model, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing) {
   setObjectName(QStringLiteral("firstSteps"));
   setAccessibleName(tr("First steps"));
   setAutoFillBackground(true);
@@ -60,7 +60,7 @@ StepsLine::StepsLine(Studio& space, Viewing& viewing, QWidget* parent)
     m_words[static_cast<std::size_t>(s.step)] = button;
     connect(button, &QAbstractButton::clicked, this, [this, s] {
       if (s.step != FirstStep::Save) m_viewing.show_desk(s.desk);
-      emit m_space.notice(s.how + QStringLiteral("."));
+      emit m_model.notice(s.how + QStringLiteral("."));
     });
   }
   row->addStretch();
@@ -72,7 +72,7 @@ StepsLine::StepsLine(Studio& space, Viewing& viewing, QWidget* parent)
   const QString kept = QSettings().value(kStepsKey).toString();
   for (qsizetype i = 0; i < kept.size() && i < static_cast<qsizetype>(kFirstSteps); ++i)
     m_steps.done[static_cast<std::size_t>(i)] = kept[i] == QLatin1Char('1');
-  space.hear({Part::References, Part::Geometry, Part::Sets, Part::Color, Part::Harvest, Part::Desk}, this,
+  model.hear({Part::References, Part::Geometry, Part::Sets, Part::Color, Part::Extracted, Part::Desk}, this,
              &StepsLine::follow);
   setVisible(in_use());
   show_words();
@@ -97,8 +97,8 @@ void StepsLine::begin_with_photo() {
 
 /// What is there already was not done by these hands.
 void StepsLine::begin_from_here() {
-  m_document = m_space.store().document();
-  m_opened = m_space.piece();
+  m_document = m_model.store().document();
+  m_opened = m_model.piece();
 }
 
 void StepsLine::saved() {
@@ -107,8 +107,8 @@ void StepsLine::saved() {
 
 void StepsLine::follow() {
   if (!isVisibleTo(parentWidget())) return;
-  if (m_document != m_space.store().document()) begin_from_here();
-  const FirstSteps now = followed(m_steps, m_opened, m_space.piece(), m_space.session());
+  if (m_document != m_model.store().document()) begin_from_here();
+  const FirstSteps now = followed(m_steps, m_opened, m_model.piece(), m_model.session());
   if (now != m_steps) take(now);
 }
 
@@ -119,7 +119,7 @@ void StepsLine::take(const FirstSteps& steps) {
   QSettings().setValue(kStepsKey, kept);
   show_words();
   if (!steps.all()) return;
-  emit m_space.notice(tr("First steps done. The handbook (F1) has more."));
+  emit m_model.notice(tr("First steps done. The handbook (F1) has more."));
   put_away();
 }
 

@@ -16,7 +16,7 @@ class WordControl;
 class StepsLine final : public QWidget {
   Q_OBJECT
 public:
-  StepsLine(Studio& space, Viewing& viewing, QWidget* parent);
+  StepsLine(Studio& model, Viewing& viewing, QWidget* parent);
   [[nodiscard]] const FirstSteps& steps() const { return m_steps; }
   /// From now on it is shown, with nothing done yet.
   void begin();
@@ -31,7 +31,7 @@ private:
   void put_away();
   void show_words();
   [[nodiscard]] bool in_use() const;
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   FirstSteps m_steps;
   DocumentId m_document = 0;

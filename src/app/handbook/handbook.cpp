@@ -42,7 +42,7 @@ QString rows_of(const QMenu& menu, const QString& before) {
       out += rows_of(*action->menu(), before + without_mnemonic(action->text()) + QStringLiteral(": "));
       continue;
     }
-    // Files of the painter's own are no commands.
+    // Files of the user's own are no commands.
     if (!action->data().isNull()) continue;
     const QString keys = action->shortcut().toString(QKeySequence::NativeText).toHtmlEscaped();
     out += QStringLiteral("<tr><td>%1%2</td><td>%3</td><td>%4</td></tr>\n")

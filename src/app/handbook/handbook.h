@@ -16,7 +16,7 @@ struct HandbookPage {
   QString plain; ///< Its words alone.
 };
 
-/// In the order of reading; those that are missing are left out.
+/// The pages in the order of reading; those that are missing are left out.
 [[nodiscard]] std::vector<HandbookPage> handbook_pages(const QString& folder);
 /// Every command with its keys and what it does, menu by menu, as HTML.
 [[nodiscard]] QString commands_as_html(const QMenuBar& menus);

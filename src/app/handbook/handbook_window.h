@@ -18,7 +18,7 @@ class HandbookWindow final : public QWidget {
 public:
   /// The menus are those of the window it tells of.
   HandbookWindow(const QMenuBar& menus, QWidget* parent);
-  /// By its name, as in "grade"; shown and brought to the front.
+  /// Shows the page of this name, as in "grade", and brings the window to the front.
   void open(const QString& page);
   [[nodiscard]] QString page() const;
 

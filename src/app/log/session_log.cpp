@@ -28,7 +28,7 @@ Log& log() {
   return one;
 }
 
-/// Names of a painter's things stand in quotes or are paths.
+/// Names of a user's things stand in quotes or are paths.
 QString without_names(QString line) {
   static const QRegularExpression quoted(QStringLiteral("\"[^\"]*\"")), path(QStringLiteral("(~|\\.)?/\\S+"));
   line.replace(quoted, QStringLiteral("\"...\"")).replace(path, QStringLiteral("/..."));

@@ -13,7 +13,7 @@ inline constexpr qsizetype kMostLines = 400;
 
 /// The log of the session before is kept beside this one. Warnings of the toolkit are noted too.
 void begin();
-/// With the time before it; what stands in quotes, and paths, are left out.
+/// Writes a line with the time before it; what stands in quotes, and paths, are left out.
 void note(const QString& line);
 /// The lines of this session, the oldest first.
 [[nodiscard]] QStringList lines();

@@ -3,16 +3,16 @@
 
 #include "app/band/staff_view.h"
 #include "app/band/value_band.h"
+#include "app/copying/copy_on_pick.h"
 #include "app/desks/grade/grade_desk.h"
 #include "app/desks/grade/list_view.h"
 #include "app/desks/grade/rows_view.h"
 #include "app/files/arrivals.h"
-#include "app/hand/hand_over.h"
+#include "app/platform/clipboard.h"
 #include "app/screen/screen_sampler.h"
-#include "app/seams/clipboard.h"
 #include "core/color/text.h"
+#include "model/application/app_model.h"
 #include "model/work/set_work.h"
-#include "model/workspace/workspace.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -22,11 +22,11 @@
 
 namespace zc {
 
-EditMenu::EditMenu(Workspace& space, HandOver& hand_over, ScreenSampler& sampler, Arrivals& arrivals,
+EditMenu::EditMenu(AppModel& model, CopyOnPick& copy_on_pick, ScreenSampler& sampler, Arrivals& arrivals,
                    GradeDesk& grade, ValueBand& band, QWidget* parent)
-    : CommandMenu(tr("&Edit"), parent), m_space(space), m_hand_over(hand_over), m_sampler(sampler),
+    : CommandMenu(tr("&Edit"), parent), m_model(model), m_copy_on_pick(copy_on_pick), m_sampler(sampler),
       m_arrivals(arrivals), m_grade(grade), m_band(band) {
-  auto& stack = m_space.store().stack();
+  auto& stack = m_model.store().stack();
   auto* undo = stack.createUndoAction(this, tr("Undo"));
   undo->setShortcut(QKeySequence::Undo);
   undo->setObjectName(QStringLiteral("undo"));
@@ -41,12 +41,13 @@ EditMenu::EditMenu(Workspace& space, HandOver& hand_over, ScreenSampler& sampler
   auto* hand =
       add_command("copyEveryPick", tr("Copy e&very pick"),
                   tr("Every picked color is copied to the clipboard, in the form chosen below"),
-                  QKeySequence(Qt::CTRL | Qt::Key_H), [this] { m_hand_over.turn(!m_hand_over.on()); });
+                  QKeySequence(Qt::CTRL | Qt::Key_H), [this] { m_copy_on_pick.turn(!m_copy_on_pick.on()); });
   hand->setCheckable(true);
-  connect(&m_hand_over, &HandOver::changed, hand, [this, hand] { hand->setChecked(m_hand_over.on()); });
+  connect(&m_copy_on_pick, &CopyOnPick::changed, hand,
+          [this, hand] { hand->setChecked(m_copy_on_pick.on()); });
   add_command("chooseCopyForm", tr("Choose fo&rm of copied colors..."),
               tr("Hex, numbers, CSS or a line of your own, with or without a small picture"), {},
-              [this] { emit handPanelAsked(); });
+              [this] { emit copyFormAsked(); });
   add_command("pickColorFromScreen", tr("Pick color from &screen"),
               tr("Use the color of any pixel of the screen, or the average of a square around it"),
               QKeySequence(Qt::Key_P), [this] { m_sampler.take_color(); });
@@ -67,22 +68,22 @@ EditMenu::EditMenu(Workspace& space, HandOver& hand_over, ScreenSampler& sampler
   addSeparator();
   add_command("addCurrentColorToSet", tr("Add current color to se&t"),
               tr("Add the current color to the chosen family of the set"), QKeySequence(Qt::CTRL | Qt::Key_L),
-              [this] { m_space.laying().lay_current(); });
+              [this] { m_model.laying().lay_current(); });
   add_command("addFamily", tr("Add &family"), tr("Add a family to the set and name it"),
               QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] { m_band.staff().add_family(); });
   add_command("goBackToPreviousColor", tr("Go &back to previous color"),
               tr("Swap the current color with the previous one"), QKeySequence(Qt::CTRL | Qt::Key_B),
-              [this] { m_space.picking().back_to_before(); });
+              [this] { m_model.picking().back_to_before(); });
   addSeparator();
   add_swatch_commands();
 }
 
 /// They work on what is selected wherever the staff is shown.
 void EditMenu::add_swatch_commands() {
-  SetWork& work = m_space.set_work();
+  SetWork& work = m_model.set_work();
   add_command("findSwatch", tr("&Find swatch"),
               tr("Find a swatch by its name, or the one nearest to a color"), QKeySequence::Find, [this] {
-                m_space.viewing().show_desk(Desk::Grade);
+                m_model.viewing().show_desk(Desk::Grade);
                 m_grade.find();
               });
   add_command("selectAll", tr("Select &all"), tr("Select all swatches of the set"), QKeySequence::SelectAll,
@@ -127,41 +128,41 @@ void EditMenu::paste() {
   const QMimeData* clip = QApplication::clipboard()->mimeData();
   const QMimeData nothing;
   if (!clip) clip = &nothing; // As on some desktops before anything has been copied.
-  if (m_space.session().desk == Desk::Grade || holds_swatches(*clip))
+  if (m_model.session().desk == Desk::Grade || holds_swatches(*clip))
     if (const auto swatches = swatches_of(*clip); !swatches.empty())
-      return m_space.set_work().paste(swatches);
+      return m_model.set_work().paste(swatches);
   if (m_arrivals.take_in(*clip, tr("pasted photo"))) return;
   const QString text = clip->text().trimmed();
   if (text.isEmpty() || text.contains(QLatin1Char('\n')))
-    return m_space.notice(tr("The clipboard has no picture, color or swatches. Copy something first."));
-  m_space.picking().take_up_text(text);
+    return m_model.notice(tr("The clipboard has no picture, color or swatches. Copy something first."));
+  m_model.picking().take_up_text(text);
 }
 
 void EditMenu::copy_swatches() {
-  const SwatchSet* set = current_set(m_space.piece());
-  if (set && !m_space.session().selection.empty())
-    put_on_clipboard(clip_of(*set, m_space.session().selection.swatches()));
+  const SwatchSet* set = current_set(m_model.piece());
+  if (set && !m_model.session().selection.empty())
+    put_on_clipboard(clip_of(*set, m_model.session().selection.swatches()));
 }
 
 void EditMenu::cut_swatches() {
-  if (m_space.set_work().nothing_selected()) return;
+  if (m_model.set_work().nothing_selected()) return;
   copy_swatches();
-  m_space.set_work().remove(tr("Cut swatch"), tr("Cut %1 swatches"));
+  m_model.set_work().remove(tr("Cut swatch"), tr("Cut %1 swatches"));
 }
 
 void EditMenu::copy_hex() {
-  const QString hex = QString::fromStdString(hex_of(m_space.session().color()));
+  const QString hex = QString::fromStdString(hex_of(m_model.session().color()));
   put_on_clipboard(hex);
-  m_space.notice(tr("Copied %1.").arg(hex));
+  m_model.notice(tr("Copied %1.").arg(hex));
 }
 
 void EditMenu::rename_swatch() {
-  const bool grade = m_space.session().desk == Desk::Grade;
-  const SetView view = m_space.session().set_view;
+  const bool grade = m_model.session().desk == Desk::Grade;
+  const SetView view = m_model.session().set_view;
   if (grade && view == SetView::Rows) return m_grade.rows().rename_selected();
   if (grade && view == SetView::List) return m_grade.list().rename_selected();
   if (m_band.staff().isVisible()) return m_band.staff().rename_selected();
-  m_space.notice(
+  m_model.notice(
       tr("Swatches are renamed at Grade, on the staff, in rows or in the list. Show one of these first."));
 }
 

@@ -8,20 +8,20 @@ namespace zc {
 
 class Arrivals;
 class GradeDesk;
-class HandOver;
+class CopyOnPick;
 class ScreenSampler;
 class ValueBand;
-class Workspace;
+class AppModel;
 
 class EditMenu final : public CommandMenu {
   Q_OBJECT
 public:
-  EditMenu(Workspace& space, HandOver& hand_over, ScreenSampler& sampler, Arrivals& arrivals,
+  EditMenu(AppModel& model, CopyOnPick& copy_on_pick, ScreenSampler& sampler, Arrivals& arrivals,
            GradeDesk& grade, ValueBand& band, QWidget* parent);
   void copy_hex();
 
 signals:
-  void handPanelAsked();
+  void copyFormAsked();
 
 private:
   void add_swatch_commands();
@@ -30,8 +30,8 @@ private:
   void cut_swatches();
   void rename_swatch();
 
-  Workspace& m_space;
-  HandOver& m_hand_over;
+  AppModel& m_model;
+  CopyOnPick& m_copy_on_pick;
   ScreenSampler& m_sampler;
   Arrivals& m_arrivals;
   GradeDesk& m_grade;

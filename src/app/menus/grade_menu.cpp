@@ -2,8 +2,8 @@
 #include "app/menus/grade_menu.h"
 
 #include "core/grading/remedies.h"
+#include "model/application/app_model.h"
 #include "model/work/set_work.h"
-#include "model/workspace/workspace.h"
 
 namespace zc {
 namespace {
@@ -12,16 +12,16 @@ constexpr int kUsualBetween = 3;
 
 } // namespace
 
-GradeMenu::GradeMenu(Workspace& space, QWidget* parent)
-    : DeskMenu(tr("&Grade"), Desk::Grade, space, parent), m_space(space) {
-  SetWork& work = m_space.set_work();
+GradeMenu::GradeMenu(AppModel& model, QWidget* parent)
+    : DeskMenu(tr("&Grade"), Desk::Grade, model, parent), m_model(model) {
+  SetWork& work = m_model.set_work();
   const std::tuple<const char*, QString, SetView, QString> views[] = {
       {"showStaff", tr("Show &staff"), SetView::Staff, tr("Families as columns, height is value")},
       {"showRows", tr("Show &rows"), SetView::Rows, tr("A compact grid with free places")},
       {"showList", tr("Show &list"), SetView::List, tr("A table with names, numbers and notes")},
       {"showVersions", tr("Show &versions"), SetView::Versions, tr("Versions of the set side by side")}};
   for (const auto& [name, text, view, tip] : views)
-    add_command(name, text, tip, {}, [this, view = view] { m_space.viewing().show_set_view(view); });
+    add_command(name, text, tip, {}, [this, view = view] { m_model.viewing().show_set_view(view); });
   addSeparator();
   add_command("selectLightSwatches", tr("Select l&ight swatches"),
               tr("Select the swatches of the light band"), {}, [&work] { work.select_band(Band::Light); });
@@ -39,8 +39,8 @@ GradeMenu::GradeMenu(Workspace& space, QWidget* parent)
   add_command("spaceFamilyEvenly", tr("Spac&e family evenly"),
               tr("Space the values of the chosen family evenly between its ends; locked swatches stay"), {},
               [this] {
-                const Id family = m_space.session().family;
-                m_space.store().apply(tr("Space family evenly"),
+                const Id family = m_model.session().family;
+                m_model.store().apply(tr("Space family evenly"),
                                       [family](Piece p) { return with_evened(std::move(p), family); });
               });
   add_command("splitOffAsFamily", tr("Split o&ff as family"),
@@ -53,8 +53,8 @@ GradeMenu::GradeMenu(Workspace& space, QWidget* parent)
       {"sortByName", tr("By &name"), SortBy::Name, tr("By name")}};
   for (const auto& [name, text, by, tip] : orders)
     sort->add_command(name, text, tip, {}, [this, by = by] {
-      m_space.store().apply(tr("Sort rows"), [this, by](Piece p) {
-        return with_set_sorted(std::move(p), m_space.piece().current_set, by);
+      m_model.store().apply(tr("Sort rows"), [this, by](Piece p) {
+        return with_set_sorted(std::move(p), m_model.piece().current_set, by);
       });
     });
 }

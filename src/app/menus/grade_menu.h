@@ -6,15 +6,15 @@
 
 namespace zc {
 
-class Workspace;
+class AppModel;
 
 class GradeMenu final : public DeskMenu {
   Q_OBJECT
 public:
-  GradeMenu(Workspace& space, QWidget* parent);
+  GradeMenu(AppModel& model, QWidget* parent);
 
 private:
-  Workspace& m_space;
+  AppModel& m_model;
 };
 
 } // namespace zc

@@ -2,8 +2,8 @@
 #include "app/menus/help_menu.h"
 
 #include "app/log/session_log.h"
-#include "app/seams/clipboard.h"
-#include "app/seams/dialogs.h"
+#include "app/platform/clipboard.h"
+#include "app/platform/dialogs.h"
 #include "model/session/studio.h"
 
 #include <QApplication>
@@ -15,10 +15,10 @@ QString page_of(Desk desk) { return QString::fromStdString(word_for(kDeskWords, 
 
 } // namespace
 
-HelpMenu::HelpMenu(Studio& space, Dialogs& dialogs, QWidget* parent)
-    : CommandMenu(tr("&Help"), parent), m_space(space), m_dialogs(dialogs) {
+HelpMenu::HelpMenu(Studio& model, Dialogs& dialogs, QWidget* parent)
+    : CommandMenu(tr("&Help"), parent), m_model(model), m_dialogs(dialogs) {
   add_command("openHandbook", tr("Open &handbook"), tr("Open the handbook at the page of this desk"),
-              QKeySequence(Qt::Key_F1), [this] { emit handbookAsked(page_of(m_space.session().desk)); });
+              QKeySequence(Qt::Key_F1), [this] { emit handbookAsked(page_of(m_model.session().desk)); });
   add_command("showOrderOfWork", tr("Show &order of work"), tr("The first page of the handbook"), {},
               [this] { emit handbookAsked(QStringLiteral("index")); });
   add_command("showAllShortcuts", tr("Show all &shortcuts"), tr("All commands with their keys"), {},
@@ -30,7 +30,7 @@ HelpMenu::HelpMenu(Studio& space, Dialogs& dialogs, QWidget* parent)
               tr("Copy versions, screens and what the program did lately. Your pieces are not part of it."),
               {}, [this] {
                 put_on_clipboard(session_log::details());
-                m_space.notice(tr("The details were copied. Your pieces are not part of them."));
+                m_model.notice(tr("The details were copied. Your pieces are not part of them."));
               });
   add_command("aboutZonachrom", tr("&About Zonachrom"), tr("What this program is"), {}, [this] {
     m_dialogs.show_about(parentWidget(),

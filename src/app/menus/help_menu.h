@@ -11,14 +11,14 @@ class Dialogs;
 class HelpMenu final : public CommandMenu {
   Q_OBJECT
 public:
-  HelpMenu(Studio& space, Dialogs& dialogs, QWidget* parent);
+  HelpMenu(Studio& model, Dialogs& dialogs, QWidget* parent);
 
 signals:
   void handbookAsked(const QString& page);
   void stepsAsked();
 
 private:
-  Studio& m_space;
+  Studio& m_model;
   Dialogs& m_dialogs;
 };
 

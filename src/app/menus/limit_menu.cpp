@@ -6,7 +6,7 @@
 #include "app/desks/limit/pattern_panel.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
-#include "model/workspace/workspace.h"
+#include "model/application/app_model.h"
 
 namespace zc {
 namespace {
@@ -16,11 +16,11 @@ constexpr double kNamedHueStep = 30;
 
 } // namespace
 
-LimitMenu::LimitMenu(Workspace& space, LimitDesk& limit, QWidget* parent)
-    : DeskMenu(tr("&Limit"), Desk::Limit, space, parent), m_space(space), m_limit(limit) {
+LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, QWidget* parent)
+    : DeskMenu(tr("&Limit"), Desk::Limit, model, parent), m_model(model), m_limit(limit) {
   const auto turn = [this](const char* name, const QString& text, double by) {
     add_command(name, text, tr("Turn the mask, and with \"turn the set along\" the set as well"), {},
-                [this, by] { m_space.masking().turn_mask(by); });
+                [this, by] { m_model.masking().turn_mask(by); });
   };
   turn("turnMaskClockwise", tr("&Turn mask clockwise"), 1);
   turn("turnMaskCounterclockwise", tr("Turn mask counter&clockwise"), -1);
@@ -43,10 +43,10 @@ LimitMenu::LimitMenu(Workspace& space, LimitDesk& limit, QWidget* parent)
     });
   addSeparator();
   add_command("useNeutral", tr("Use the &neutral"), tr("Make the middle of the mask the current color"), {},
-              [this] { m_space.picking().take_up_neutral(); });
+              [this] { m_model.picking().take_up_neutral(); });
   add_command("addCornerColors", tr("Add corner co&lors"),
               tr("Add the colors at the corners of the mask as a family"), {},
-              [this] { m_space.laying().lay_key_colors(); });
+              [this] { m_model.laying().lay_key_colors(); });
   add_command("moveAreaUp", tr("Move area &up"), tr("Move the selected area before the one above it"), {},
               [this] { m_limit.areas().move_chosen(-1); });
   add_command("moveAreaDown", tr("Move area &down"), tr("Move the selected area after the one below it"), {},
@@ -54,7 +54,7 @@ LimitMenu::LimitMenu(Workspace& space, LimitDesk& limit, QWidget* parent)
   add_command("removeArea", tr("Remo&ve area"), tr("Remove the selected area of the mask"), {},
               [this] { m_limit.wheel().hands()->remove_area(); });
   add_command("removeMask", tr("Remove &mask"), tr("Remove the mask from the piece"), {},
-              [this] { m_space.masking().take_mask_off(); });
+              [this] { m_model.masking().take_mask_off(); });
 }
 
 } // namespace zc

@@ -7,15 +7,15 @@
 namespace zc {
 
 class LimitDesk;
-class Workspace;
+class AppModel;
 
 class LimitMenu final : public DeskMenu {
   Q_OBJECT
 public:
-  LimitMenu(Workspace& space, LimitDesk& limit, QWidget* parent);
+  LimitMenu(AppModel& model, LimitDesk& limit, QWidget* parent);
 
 private:
-  Workspace& m_space;
+  AppModel& m_model;
   LimitDesk& m_limit;
 };
 

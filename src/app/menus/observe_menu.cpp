@@ -5,12 +5,12 @@
 #include "app/desks/observe/reference_strip.h"
 #include "app/files/arrivals.h"
 #include "app/photo/photo_view.h"
-#include "model/workspace/workspace.h"
+#include "model/application/app_model.h"
 
 namespace zc {
 
-ObserveMenu::ObserveMenu(Workspace& space, ObserveDesk& observe, Arrivals& arrivals, QWidget* parent)
-    : DeskMenu(tr("&Observe"), Desk::Observe, space, parent), m_space(space), m_observe(observe),
+ObserveMenu::ObserveMenu(AppModel& model, ObserveDesk& observe, Arrivals& arrivals, QWidget* parent)
+    : DeskMenu(tr("&Observe"), Desk::Observe, model, parent), m_model(model), m_observe(observe),
       m_arrivals(arrivals) {
   const std::tuple<const char*, QString, PhotoLook, QString> looks[] = {
       {"lookColor", tr("Show &color"), PhotoLook::Color, tr("Show the photo in color (C)")},
@@ -21,7 +21,7 @@ ObserveMenu::ObserveMenu(Workspace& space, ObserveDesk& observe, Arrivals& arriv
       {"lookSteps", tr("Show &tone steps"), PhotoLook::Steps, tr("Show the photo in even tone steps (T)")},
       {"lookMask", tr("Show through &mask"), PhotoLook::Mask, tr("Show the photo through the mask (M)")}};
   for (const auto& [name, text, look, tip] : looks)
-    add_command(name, text, tip, {}, [this, look = look] { m_space.viewing().show_look(look); });
+    add_command(name, text, tip, {}, [this, look = look] { m_model.viewing().show_look(look); });
   addSeparator();
   add_command("showPixelsOneToOne", tr("Show &pixels one to one"),
               tr("Show each pixel of the photo as one of the screen"), {},
@@ -43,7 +43,7 @@ ObserveMenu::ObserveMenu(Workspace& space, ObserveDesk& observe, Arrivals& arriv
               [this] { m_arrivals.follow_canvas(); });
   add_command("stopFollowingFile", tr("Stop following the file"),
               tr("Keep the photo as it is now, whatever happens to its file"), {},
-              [this] { m_space.canvases().stop_following(); });
+              [this] { m_model.canvases().stop_following(); });
   add_command("replaceReference", tr("Repla&ce reference..."), tr("Replace the photo shown with another one"),
               {}, [this] { m_arrivals.replace_photo(); });
   add_command("renameReference", tr("Re&name reference..."), tr("Change the name of the photo shown"), {},

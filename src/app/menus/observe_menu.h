@@ -8,15 +8,15 @@ namespace zc {
 
 class Arrivals;
 class ObserveDesk;
-class Workspace;
+class AppModel;
 
 class ObserveMenu final : public DeskMenu {
   Q_OBJECT
 public:
-  ObserveMenu(Workspace& space, ObserveDesk& observe, Arrivals& arrivals, QWidget* parent);
+  ObserveMenu(AppModel& model, ObserveDesk& observe, Arrivals& arrivals, QWidget* parent);
 
 private:
-  Workspace& m_space;
+  AppModel& m_model;
   ObserveDesk& m_observe;
   Arrivals& m_arrivals;
 };

@@ -3,22 +3,22 @@
 
 #include "app/desks/pick/pick_desk.h"
 #include "app/wheel/wheel_view.h"
+#include "model/application/app_model.h"
 #include "model/i18n/language.h"
-#include "model/mixing/paint_reading.h"
-#include "model/workspace/workspace.h"
+#include "model/mixing/paint_model.h"
 
 namespace zc {
 
-PickMenu::PickMenu(Workspace& space, PickDesk& pick, QWidget* parent)
-    : DeskMenu(tr("&Pick"), Desk::Pick, space, parent), m_space(space), m_pick(pick) {
+PickMenu::PickMenu(AppModel& model, PickDesk& pick, QWidget* parent)
+    : DeskMenu(tr("&Pick"), Desk::Pick, model, parent), m_model(model), m_pick(pick) {
   add_command("makeLighter", tr("Make &lighter"), tr("Raise the value by one"), {},
-              [this] { m_space.picking().nudge_value(1); });
+              [this] { m_model.picking().nudge_value(1); });
   add_command("makeDarker", tr("Make &darker"), tr("Lower the value by one"), {},
-              [this] { m_space.picking().nudge_value(-1); });
+              [this] { m_model.picking().nudge_value(-1); });
   add_command("makeGreyer", tr("Make &greyer"), tr("Lower the saturation by a hundredth"), {},
-              [this] { m_space.picking().nudge_saturation(-0.01); });
+              [this] { m_model.picking().nudge_saturation(-0.01); });
   add_command("makeMoreSaturated", tr("Make more &saturated"), tr("Raise the saturation by a hundredth"), {},
-              [this] { m_space.picking().nudge_saturation(0.01); });
+              [this] { m_model.picking().nudge_saturation(0.01); });
   addSeparator();
   add_command("zoomIn", tr("Zoom &in"),
               tr("Enlarge the wheel around the current color (+, or Ctrl and the wheel)"), {},
@@ -30,48 +30,48 @@ PickMenu::PickMenu(Workspace& space, PickDesk& pick, QWidget* parent)
   addSeparator();
   auto* fix = add_command("pinRelation", tr("P&in relation"),
                           tr("Leave the related hues where they are while you pick"), {},
-                          [this] { m_space.picking().fix_relation(!m_space.session().relations.of); });
+                          [this] { m_model.picking().fix_relation(!m_model.session().relations.of); });
   fix->setCheckable(true);
-  m_space.hear({Part::Relations}, fix,
-               [this, fix] { fix->setChecked(m_space.session().relations.of.has_value()); });
+  m_model.hear({Part::Relations}, fix,
+               [this, fix] { fix->setChecked(m_model.session().relations.of.has_value()); });
   add_command("addRelation", tr("Add colors of &relation"),
               tr("Add the current color and the hues related to it as a family"), {},
-              [this] { m_space.laying().lay_relation(); });
+              [this] { m_model.laying().lay_relation(); });
   addSeparator();
   add_command("mixCurrentColor", tr("Mi&x current color"), tr("Add the current color to the mixing field"),
               {}, [this] {
-                Mixing mixing = m_space.session().mixing;
+                Mixing mixing = m_model.session().mixing;
                 if (mixing.corners.size() >= kMostCorners)
-                  return m_space.notice(
+                  return m_model.notice(
                       tr("The field already has four colors. Drop the new color on one of them."));
-                m_space.picking().mix_by_hand(
-                    with_corner(mixing, mixing.corners.size(), {m_space.session().color()}));
+                m_model.picking().mix_by_hand(
+                    with_corner(mixing, mixing.corners.size(), {m_model.session().color()}));
               });
   add_command("addAsPaint", tr("Add as a &paint"), tr("Add the current color to the paints"), {}, [this] {
-    const Srgb color = m_space.session().color();
-    m_space.store().apply(tr("Add paint"), [color](Piece p) {
+    const Srgb color = m_model.session().color();
+    m_model.store().apply(tr("Add paint"), [color](Piece p) {
       return with_paint(std::move(p), color_name(color).toStdString(), color);
     });
   });
   auto* reach =
       add_command("showReach", tr("Show rea&ch of paints"),
                   tr("Draw a dashed line around what the paints on the palette can mix"), {}, [this] {
-                    ReachView view = m_space.session().reach;
+                    ReachView view = m_model.session().reach;
                     view.shown = !view.shown;
-                    m_space.picking().show_reach(view);
+                    m_model.picking().show_reach(view);
                   });
   reach->setCheckable(true);
-  m_space.hear({Part::Reach}, reach, [this, reach] { reach->setChecked(m_space.session().reach.shown); });
+  m_model.hear({Part::Reach}, reach, [this, reach] { reach->setChecked(m_model.session().reach.shown); });
   add_command("makeReachMask", tr("Ma&ke reach the mask"),
               tr("Make what the paints can mix at this value the mask"), {},
-              [this] { m_space.paints().make_mask(false); });
+              [this] { m_model.paints().make_mask(false); });
   for (const int hues : {0, 12, 24, 36})
     m_hue_commands << add_command(QStringLiteral("hues.%1").arg(hues),
                                   hues ? tr("Use %1 hues").arg(hues) : tr("Use smooth hues"),
                                   tr("Pick in this many steps of hue, or without steps"), {}, [this, hues] {
-                                    Steps steps = m_space.steps();
+                                    Steps steps = m_model.steps();
                                     steps.hues = hues;
-                                    m_space.picking().cut_into_steps(steps);
+                                    m_model.picking().cut_into_steps(steps);
                                   });
 }
 

@@ -7,18 +7,18 @@
 namespace zc {
 
 class PickDesk;
-class Workspace;
+class AppModel;
 
 class PickMenu final : public DeskMenu {
   Q_OBJECT
 public:
-  PickMenu(Workspace& space, PickDesk& pick, QWidget* parent);
+  PickMenu(AppModel& model, PickDesk& pick, QWidget* parent);
   /// They cut the wheel, which is worked on at Limit too.
   [[nodiscard]] const QList<QAction*>& hue_commands() const { return m_hue_commands; }
 
 private:
   QList<QAction*> m_hue_commands;
-  Workspace& m_space;
+  AppModel& m_model;
   PickDesk& m_pick;
 };
 

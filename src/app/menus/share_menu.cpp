@@ -7,12 +7,12 @@
 #include "app/desks/share/share_stage.h"
 #include "app/files/set_files.h"
 #include "app/files/share_files.h"
-#include "app/seams/dialogs.h"
+#include "app/platform/dialogs.h"
 #include "app/shelf/shelf_panel.h"
+#include "model/application/app_model.h"
 #include "model/documents/documents.h"
 #include "model/i18n/text.h"
-#include "model/share/share_reading.h"
-#include "model/workspace/workspace.h"
+#include "model/share/share_model.h"
 
 #include <QFileInfo>
 #include <QSettings>
@@ -46,9 +46,9 @@ void remember(const Sharing& sharing) {
 
 } // namespace
 
-ShareMenu::ShareMenu(Workspace& space, Documents& documents, Dialogs& dialogs, ShareFiles& share_files,
+ShareMenu::ShareMenu(AppModel& model, Documents& documents, Dialogs& dialogs, ShareFiles& share_files,
                      SetFiles& set_files, ShareDesk& share, QWidget* parent)
-    : DeskMenu(tr("&Share"), Desk::Share, space, parent), m_space(space), m_documents(documents),
+    : DeskMenu(tr("&Share"), Desk::Share, model, parent), m_model(model), m_documents(documents),
       m_dialogs(dialogs), m_share_files(share_files), m_set_files(set_files), m_share(share) {
   add_views();
   addSeparator();
@@ -83,9 +83,9 @@ void ShareMenu::add_views() {
        tr("Show the wheel as a picture for a layer of your canvas")}};
   for (const auto& [name, words, view, tip] : views)
     add_command(name, words, tip, {}, [this, view = view] {
-      Sharing next = m_space.session().sharing;
+      Sharing next = m_model.session().sharing;
       next.view = view;
-      m_space.viewing().share(next);
+      m_model.viewing().share(next);
     });
 }
 
@@ -108,19 +108,19 @@ void ShareMenu::add_press_commands() {
               tr("Add the ICC profile of a four-color press to the shelf"), {}, [this] { add_press(); });
   auto* proof = add_command("showAsPrinted", tr("Show as print&ed"),
                             tr("Show sheet, staff and Try as the chosen press prints them"), {}, [this] {
-                              Sharing next = m_space.session().sharing;
-                              if (!m_space.press().chosen()) m_space.notice(tr("Choose a press first."));
-                              next.proof = m_space.press().chosen() && !next.proof;
-                              m_space.viewing().share(next);
+                              Sharing next = m_model.session().sharing;
+                              if (!m_model.press().chosen()) m_model.notice(tr("Choose a press first."));
+                              next.proof = m_model.press().chosen() && !next.proof;
+                              m_model.viewing().share(next);
                             });
   proof->setCheckable(true);
-  m_space.hear({Part::Sharing}, proof, [this, proof] { proof->setChecked(m_space.session().sharing.proof); });
+  m_model.hear({Part::Sharing}, proof, [this, proof] { proof->setChecked(m_model.session().sharing.proof); });
   add_command("useAllPrintableColors", tr("&Use all printable colors"),
               tr("Replace each swatch that does not print with the nearest color that does; the set before "
                  "it is saved as a version"),
               {}, [this] {
-                if (!m_space.press().chosen()) return m_space.notice(tr("Choose a press first."));
-                m_space.press().take_printable(0);
+                if (!m_model.press().chosen()) return m_model.notice(tr("Choose a press first."));
+                m_model.press().take_printable(0);
               });
 }
 
@@ -152,12 +152,12 @@ void ShareMenu::hear_desk() {
 
 /// The press, the formats and the pattern are the user's, whatever the piece.
 void ShareMenu::keep_sharing() {
-  Sharing sharing = m_space.session().sharing;
+  Sharing sharing = m_model.session().sharing;
   recall(sharing);
-  m_space.viewing().share(sharing);
-  m_space.hear({Part::Sharing}, this, [this, told = sharing]() mutable {
-    if (m_space.session().sharing == told) return;
-    told = m_space.session().sharing;
+  m_model.viewing().share(sharing);
+  m_model.hear({Part::Sharing}, this, [this, told = sharing]() mutable {
+    if (m_model.session().sharing == told) return;
+    told = m_model.session().sharing;
     remember(told);
   });
 }
@@ -169,12 +169,12 @@ void ShareMenu::add_press() {
   if (path.isEmpty()) return;
   QSettings().setValue(QStringLiteral("pressFolder"), QFileInfo(path).path());
   const auto kept = keep_press(shelf_folder(QStringLiteral("presses")).toStdString(), path.toStdString());
-  if (!kept) return m_space.notice(words(kept.error()));
-  Sharing next = m_space.session().sharing;
+  if (!kept) return m_model.notice(words(kept.error()));
+  Sharing next = m_model.session().sharing;
   next.press = kept->string();
-  m_space.viewing().share(next);
+  m_model.viewing().share(next);
   m_share.press().read_shelf();
-  m_space.notice(tr("%1 was added to the shelf.").arg(QFileInfo(path).fileName()));
+  m_model.notice(tr("%1 was added to the shelf.").arg(QFileInfo(path).fileName()));
 }
 
 } // namespace zc

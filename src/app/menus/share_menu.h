@@ -11,12 +11,12 @@ class Documents;
 class SetFiles;
 class ShareDesk;
 class ShareFiles;
-class Workspace;
+class AppModel;
 
 class ShareMenu final : public DeskMenu {
   Q_OBJECT
 public:
-  ShareMenu(Workspace& space, Documents& documents, Dialogs& dialogs, ShareFiles& share_files,
+  ShareMenu(AppModel& model, Documents& documents, Dialogs& dialogs, ShareFiles& share_files,
             SetFiles& set_files, ShareDesk& share, QWidget* parent);
 
 private:
@@ -27,7 +27,7 @@ private:
   void keep_sharing();
   void add_press();
 
-  Workspace& m_space;
+  AppModel& m_model;
   Documents& m_documents;
   Dialogs& m_dialogs;
   ShareFiles& m_share_files;

@@ -9,12 +9,12 @@ namespace zc {
 class Dialogs;
 class FileJob;
 class TryDesk;
-class Workspace;
+class AppModel;
 
 class TryMenu final : public DeskMenu {
   Q_OBJECT
 public:
-  TryMenu(Workspace& space, FileJob& job, Dialogs& dialogs, TryDesk& desk, QWidget* parent);
+  TryMenu(AppModel& model, FileJob& job, Dialogs& dialogs, TryDesk& desk, QWidget* parent);
 
 private:
   void try_way(TryWay way);
@@ -24,7 +24,7 @@ private:
   void mark_used(const std::vector<Id>& used);
   void save_pairs();
 
-  Workspace& m_space;
+  AppModel& m_model;
   FileJob& m_job;
   Dialogs& m_dialogs;
   TryDesk& m_try;

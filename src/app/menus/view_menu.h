@@ -7,12 +7,12 @@
 
 namespace zc {
 
-class Workspace;
+class AppModel;
 
 class ViewMenu final : public CommandMenu {
   Q_OBJECT
 public:
-  ViewMenu(Workspace& space, QWidget* parent);
+  ViewMenu(AppModel& model, QWidget* parent);
   void show_beside(bool shown) { m_beside->setChecked(shown); }
   void show_tray_folded(bool folded) { m_tray->setChecked(folded); }
   void show_left_handed(bool left) { m_left_handed->setChecked(left); }
@@ -24,10 +24,10 @@ signals:
   void surroundAsked(zc::Surround surround);
 
 private:
-  void add_eyes();
+  void add_visions();
   void add_sizes(CommandMenu& menu);
 
-  Workspace& m_space;
+  AppModel& m_model;
   QAction *m_beside = nullptr, *m_tray = nullptr, *m_left_handed = nullptr;
 };
 

@@ -4,7 +4,7 @@
 // desktop tells by a property of the root window; where there is none, the color manager is asked.
 #pragma once
 
-#include "app/seams/color_manager.h"
+#include "app/platform/color_manager.h"
 #include "io/photo/display_profile.h"
 
 #include <QAbstractNativeEventFilter>
@@ -21,18 +21,18 @@ class Monitors final : public QObject, public QAbstractNativeEventFilter {
 public:
   /// The one of the program; made at its first use, after the application.
   [[nodiscard]] static Monitors& all();
-  /// Null where none is set, or where the painter has switched profiles off.
+  /// Null where none is set, or where the user has switched profiles off.
   [[nodiscard]] const DisplayProfile* profile_of(const QScreen* screen);
-  /// Of the widget that is being painted, or was last.
+  /// The profile of the widget that is being painted, or was last.
   [[nodiscard]] const DisplayProfile* painted() const { return m_painted; }
   [[nodiscard]] bool on() const { return m_on; }
   /// Remembered.
   void turn(bool on);
-  /// As if the desktop had set this one for every screen, until it is looked at again.
+  /// Goes on as if the desktop had set this one for every screen, until it is looked at again.
   void use_for_all(const std::shared_ptr<const DisplayProfile>& profile);
   /// Looks again at what the desktop has set. This happens by itself when the desktop sets another one.
   void look_again();
-  /// As the painted monitor has to be told it. A picture that stays the same is converted once.
+  /// The picture as the painted monitor has to be told it. A picture that stays the same is converted once.
   [[nodiscard]] QImage converted(const QImage& image);
   bool nativeEventFilter(const QByteArray& kind, void* message, qintptr* result) override;
 
@@ -57,7 +57,7 @@ private:
   bool m_on = true;
 };
 
-/// As the painted monitor has to be told it, see Monitors::converted.
+/// The picture as the painted monitor has to be told it, see Monitors::converted.
 [[nodiscard]] QImage for_monitor(const QImage& image);
 
 } // namespace zc

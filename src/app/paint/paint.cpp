@@ -9,8 +9,8 @@
 
 namespace zc {
 
-QColor shown_color(Srgb c, Eyes eyes) {
-  Srgb seen = seen_by(eyes, c);
+QColor shown_color(Srgb c, ColorVision vision) {
+  Srgb seen = seen_by(vision, c);
   if (const DisplayProfile* monitor = Monitors::all().painted()) seen = monitor->to_monitor(seen);
   const Srgb8 p = rounded_8bit(seen);
   return {p.r, p.g, p.b};
@@ -21,19 +21,19 @@ QImage image_of(const Raster& raster) {
                 4 * static_cast<qsizetype>(raster.width), QImage::Format_ARGB32_Premultiplied);
 }
 
-void show_as_seen(Eyes eyes, Raster& raster) {
-  if (eyes == Eyes::Usual) return;
+void show_as_seen(ColorVision vision, Raster& raster) {
+  if (vision == ColorVision::Normal) return;
   std::vector<Pixel> pixels(raster.pixels.size());
   std::ranges::transform(raster.pixels, pixels.begin(), straight);
-  to_seen(eyes, pixels.data(), pixels.size());
+  to_seen(vision, pixels.data(), pixels.size());
   std::ranges::transform(pixels, raster.pixels.begin(), premultiplied);
 }
 
-QImage seen_image(Eyes eyes, const QImage& image) {
-  if (eyes == Eyes::Usual || image.isNull()) return image;
+QImage seen_image(ColorVision vision, const QImage& image) {
+  if (vision == ColorVision::Normal || image.isNull()) return image;
   QImage out = image.convertToFormat(QImage::Format_ARGB32);
   out.setDevicePixelRatio(image.devicePixelRatio());
-  to_seen(eyes, pixels_of(out),
+  to_seen(vision, pixels_of(out),
           static_cast<std::size_t>(out.width()) * static_cast<std::size_t>(out.height()));
   return out;
 }

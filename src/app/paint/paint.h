@@ -2,7 +2,7 @@
 // Drawing helpers: lines that read on any color, handles, chips, pictures from the core.
 #pragma once
 
-#include "core/color/eyes.h"
+#include "core/color/color_vision.h"
 #include "core/color/spaces.h"
 #include "core/wheel/raster.h"
 
@@ -14,15 +14,15 @@
 namespace zc {
 
 /// A color as the screen that is painted on has to be told it, see Monitors; as those eyes see it.
-[[nodiscard]] QColor shown_color(Srgb c, Eyes eyes);
+[[nodiscard]] QColor shown_color(Srgb c, ColorVision vision);
 
 /// It shares the raster's pixels: the raster must outlive it, and after a change of them it is made anew. It
 /// is painted by for_monitor.
 [[nodiscard]] QImage image_of(const Raster& raster);
 /// Changes the raster to what those eyes see.
-void show_as_seen(Eyes eyes, Raster& raster);
+void show_as_seen(ColorVision vision, Raster& raster);
 /// A picture as those eyes see it; it keeps its density.
-[[nodiscard]] QImage seen_image(Eyes eyes, const QImage& image);
+[[nodiscard]] QImage seen_image(ColorVision vision, const QImage& image);
 
 /// The ground where the display has no color: the surround with a fine hatch.
 void fill_hatch(QPainter& painter, const QPainterPath& shape);

@@ -6,7 +6,7 @@
 #include "app/photo/photo_view.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
-#include "model/photo/photo_reading.h"
+#include "model/photo/photo_model.h"
 #include "model/session/laying.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
@@ -18,10 +18,10 @@
 
 namespace zc {
 
-KeptReference::KeptReference(Studio& space, Picking& picking, Laying& laying, Viewing& viewing,
-                             PhotoReader& photos, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing), m_which(new QComboBox(this)),
-      m_look(new QComboBox(this)), m_photo(new PhotoView(space, picking, laying, viewing, photos, this)) {
+KeptReference::KeptReference(Studio& model, Picking& picking, Laying& laying, Viewing& viewing,
+                             PhotoModel& photos, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing), m_which(new QComboBox(this)),
+      m_look(new QComboBox(this)), m_photo(new PhotoView(model, picking, laying, viewing, photos, this)) {
   setMinimumWidth(kNarrowest);
   m_photo->setObjectName(QStringLiteral("keptPhoto"));
   m_which->setObjectName(QStringLiteral("keptWhich"));
@@ -59,23 +59,24 @@ KeptReference::KeptReference(Studio& space, Picking& picking, Laying& laying, Vi
   connect(m_look, &QComboBox::activated, this,
           [this] { m_viewing.show_look(static_cast<PhotoLook>(m_look->currentData().toInt())); });
   connect(away, &QAbstractButton::clicked, this, [this] { m_viewing.keep_reference(false); });
-  space.hear({Part::References}, this, &KeptReference::follow_references);
-  space.hear({Part::Desk, Part::Looking, Part::Reference, Part::Eyes}, this, &KeptReference::follow_view);
+  model.hear({Part::References}, this, &KeptReference::follow_references);
+  model.hear({Part::Desk, Part::Looking, Part::Reference, Part::ColorVision}, this,
+             &KeptReference::follow_view);
   follow_references();
 }
 
 void KeptReference::follow_references() {
   const QSignalBlocker quiet(m_which);
   m_which->clear();
-  for (const auto& r : m_space.piece().references) m_which->addItem(text(r.name), QVariant::fromValue(r.id));
+  for (const auto& r : m_model.piece().references) m_which->addItem(text(r.name), QVariant::fromValue(r.id));
   allow(*m_which, m_which->count() > 0, tr("Add a photo at Observe first."));
   follow_view();
 }
 
 void KeptReference::follow_view() {
   const QSignalBlocker which(m_which), look(m_look);
-  m_which->setCurrentIndex(m_which->findData(QVariant::fromValue(m_space.session().reference)));
-  m_look->setCurrentIndex(m_look->findData(static_cast<int>(m_space.session().looking.look)));
+  m_which->setCurrentIndex(m_which->findData(QVariant::fromValue(m_model.session().reference)));
+  m_look->setCurrentIndex(m_look->findData(static_cast<int>(m_model.session().looking.look)));
 }
 
 } // namespace zc

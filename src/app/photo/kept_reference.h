@@ -11,7 +11,7 @@ class QComboBox;
 namespace zc {
 
 class Laying;
-class PhotoReader;
+class PhotoModel;
 class Picking;
 class Viewing;
 
@@ -20,7 +20,7 @@ class PhotoView;
 class KeptReference final : public QWidget {
   Q_OBJECT
 public:
-  KeptReference(Studio& space, Picking& picking, Laying& laying, Viewing& viewing, PhotoReader& photos,
+  KeptReference(Studio& model, Picking& picking, Laying& laying, Viewing& viewing, PhotoModel& photos,
                 QWidget* parent);
   [[nodiscard]] PhotoView& photo() { return *m_photo; }
   /// Less would cut the loupe.
@@ -29,7 +29,7 @@ public:
 private:
   void follow_references();
   void follow_view();
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   QComboBox* m_which;
   QComboBox* m_look;

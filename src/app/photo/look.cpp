@@ -3,19 +3,19 @@
 
 #include "core/image/blur.h"
 #include "io/photo/decode.h"
-#include "model/photo/photo_reading.h"
+#include "model/photo/photo_model.h"
 
 namespace zc {
 
-LookKey look_key(Studio& space, PhotoReader& photos) {
-  const Session& s = space.session();
-  LookKey out{s.looking.look, {}, 0, {}, {}, s.eyes};
+LookKey look_key(Studio& model, PhotoModel& photos) {
+  const Session& s = model.session();
+  LookKey out{s.looking.look, {}, 0, {}, {}, s.vision};
   if (out.look == PhotoLook::Flat) out.tones = photos.tones();
   if (out.look == PhotoLook::Steps) out.tones = even_tones(s.looking.steps);
   if (out.look == PhotoLook::Squint) out.squint = s.looking.squint;
-  if (out.look == PhotoLook::Mask && space.region()) {
-    out.wheel = space.piece().wheel;
-    out.mask = space.piece().mask;
+  if (out.look == PhotoLook::Mask && model.region()) {
+    out.wheel = model.piece().wheel;
+    out.mask = model.piece().mask;
   }
   return out;
 }
@@ -32,8 +32,8 @@ void map_columns(const MaskMapper& mapper, QImage& picture, int from) {
                 pixels + y * view.stride + first);
 }
 
-void apply_look(Studio& space, PhotoReader& photos, QImage& picture, double scale, int side, int mask_from) {
-  const LookKey key = look_key(space, photos);
+void apply_look(Studio& model, PhotoModel& photos, QImage& picture, double scale, int side, int mask_from) {
+  const LookKey key = look_key(model, photos);
   Pixel* pixels = pixels_of(picture);
   const PixelView view = view_of(picture);
   const auto count = static_cast<std::size_t>(picture.width()) * picture.height();
@@ -55,7 +55,7 @@ void apply_look(Studio& space, PhotoReader& photos, QImage& picture, double scal
   case PhotoLook::Value:
     break;
   }
-  to_seen(key.look == PhotoLook::Value ? Eyes::Values : key.eyes, pixels, count);
+  to_seen(key.look == PhotoLook::Value ? ColorVision::Values : key.vision, pixels, count);
 }
 
 } // namespace zc

@@ -13,8 +13,8 @@
 
 namespace zc {
 
-LookBar::LookBar(Studio& space, Viewing& viewing, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing), m_looks(new QComboBox(this)),
+LookBar::LookBar(Studio& model, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing), m_looks(new QComboBox(this)),
       m_tones(new NumberField(QStringLiteral("flatTones"), tr("Number of flat tones"), this)),
       m_find(new WordControl(ControlKind::Action, tr("Find limits"), this)),
       m_squint(new QSlider(Qt::Horizontal, this)),
@@ -63,36 +63,36 @@ LookBar::LookBar(Studio& space, Viewing& viewing, QWidget* parent)
   row->addStretch();
 
   hear_fields();
-  space.hear({Part::Looking, Part::Steps}, this, &LookBar::follow);
+  model.hear({Part::Looking, Part::Steps}, this, &LookBar::follow);
   follow();
 }
 
 void LookBar::hear_fields() {
   connect(m_tones, &NumberField::wanted, this, [this](double n) {
-    Looking looking = m_space.session().looking;
+    Looking looking = m_model.session().looking;
     looking.tones = static_cast<int>(std::lround(n));
     looking.limits.clear();
     m_viewing.look_at(looking);
   });
   connect(m_find, &QAbstractButton::clicked, this, [this] {
-    Looking looking = m_space.session().looking;
+    Looking looking = m_model.session().looking;
     looking.limits.clear();
     m_viewing.look_at(looking);
   });
   connect(m_squint, &QSlider::valueChanged, this, [this](int n) {
-    Looking looking = m_space.session().looking;
+    Looking looking = m_model.session().looking;
     looking.squint = n / 10.0;
     m_viewing.look_at(looking);
   });
   connect(m_steps, &NumberField::wanted, this, [this](double n) {
-    Looking looking = m_space.session().looking;
+    Looking looking = m_model.session().looking;
     looking.steps = static_cast<int>(std::lround(n));
     m_viewing.look_at(looking);
   });
 }
 
 void LookBar::follow() {
-  const Looking& looking = m_space.session().looking;
+  const Looking& looking = m_model.session().looking;
   m_looks->setCurrentIndex(m_looks->findData(static_cast<int>(looking.look)));
   m_tones->setVisible(looking.look == PhotoLook::Flat);
   m_find->setVisible(looking.look == PhotoLook::Flat);

@@ -19,12 +19,12 @@ class WordControl;
 class LookBar final : public QWidget {
   Q_OBJECT
 public:
-  LookBar(Studio& space, Viewing& viewing, QWidget* parent);
+  LookBar(Studio& model, Viewing& viewing, QWidget* parent);
 
 private:
   void hear_fields();
   void follow();
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   QComboBox* m_looks;
   NumberField* m_tones;

@@ -39,12 +39,12 @@ void paint_loupe_patch(QPainter& painter, const Loupe& loupe, const QImage& patc
   painter.fillRect(loupe.note, theme().furniture);
 }
 
-void paint_loupe_note(QPainter& painter, const Studio& space, const QRectF& note, Srgb here, Srgb average) {
-  const Eyes eyes = space.session().eyes;
+void paint_loupe_note(QPainter& painter, const Studio& model, const QRectF& note, Srgb here, Srgb average) {
+  const ColorVision vision = model.session().vision;
   const QRectF left(note.left(), note.top(), note.width() / 2, 44),
       right(left.right(), note.top(), note.width() / 2, 44);
-  painter.fillRect(left, shown_color(here, eyes));
-  painter.fillRect(right, shown_color(space.session().color(), eyes));
+  painter.fillRect(left, shown_color(here, vision));
+  painter.fillRect(right, shown_color(model.session().color(), vision));
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
   painter.drawText(left.translated(8, 44).adjusted(0, 0, 0, -25), Qt::AlignLeft | Qt::AlignVCenter,
@@ -53,9 +53,9 @@ void paint_loupe_note(QPainter& painter, const Studio& space, const QRectF& note
                    QObject::tr("current"));
   painter.setPen(theme().text);
   QString mask;
-  if (space.region()) {
-    const WheelPoint at = space.wheel().locate(here);
-    mask = space.region()->inside(disc_point(at)) ? QObject::tr("\nin the mask")
+  if (model.region()) {
+    const WheelPoint at = model.wheel().locate(here);
+    mask = model.region()->inside(disc_point(at)) ? QObject::tr("\nin the mask")
                                                   : QObject::tr("\noutside the mask");
     if (!(here == average)) mask = QObject::tr("\nmoved into the mask");
   }
@@ -63,7 +63,7 @@ void paint_loupe_note(QPainter& painter, const Studio& space, const QRectF& note
                    QObject::tr("%1\nvalue %2\n%3 px square")
                            .arg(QString::fromStdString(hex_of(here)))
                            .arg(number(value_of(here), 1))
-                           .arg(space.session().sample_side) +
+                           .arg(model.session().sample_side) +
                        mask);
 }
 

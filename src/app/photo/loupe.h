@@ -16,11 +16,11 @@ struct Loupe {
   int shown = 0; ///< So many pixels a side are enlarged; odd.
 };
 
-/// Beside the pointer, inside of `room`, for a sample of `side` pixels.
+/// A loupe beside the pointer, inside of `room`, for a sample of `side` pixels.
 [[nodiscard]] Loupe loupe_at(QPointF pointer, QSize room, int side);
 /// `patch` has loupe.shown pixels a side; the sampled square is framed.
 void paint_loupe_patch(QPainter& painter, const Loupe& loupe, const QImage& patch, int side);
 /// `here` is what would be taken; it differs from the average where samples are held in the mask.
-void paint_loupe_note(QPainter& painter, const Studio& space, const QRectF& note, Srgb here, Srgb average);
+void paint_loupe_note(QPainter& painter, const Studio& model, const QRectF& note, Srgb here, Srgb average);
 
 } // namespace zc

@@ -2,17 +2,17 @@
 // How the photo view paints: the photo as it is looked at, region, pins and loupe.
 #include "app/photo/loupe.h"
 
+#include "app/accessibility/accessibility.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/photo_view.h"
-#include "app/spoken/spoken.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/text.h"
 #include "io/photo/decode.h"
 #include "model/i18n/text.h"
-#include "model/photo/photo_reading.h"
+#include "model/photo/photo_model.h"
 #include "model/session/laying.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
@@ -43,7 +43,7 @@ void PhotoView::refresh_picture() {
   const double ratio = devicePixelRatioF();
   const double edge = edge_x().value_or(0);
   const Shown wanted{PhotoMark(m_photo),         photo_rect(), size(), ratio, edge, to_widget(),
-                     look_key(m_space, m_photos)};
+                     look_key(m_model, m_photos)};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_picture = QImage(size() * ratio, QImage::Format_ARGB32_Premultiplied);
@@ -63,7 +63,7 @@ void PhotoView::refresh_picture() {
   painter.setTransform(to_widget());
   const double smaller = m_scale * ratio / to_source;
   if (smaller < 1) {
-    // Whole pixels around the part, made smaller in linear light; what is left to the painter is a shift.
+    // Whole pixels around the part, made smaller in linear light; what is left to the user is a shift.
     const QRect whole = part.toAlignedRect().intersected(source.rect());
     const QImage small = reduced(source.copy(whole), static_cast<int>(std::lround(whole.width() * smaller)),
                                  static_cast<int>(std::lround(whole.height() * smaller)));
@@ -78,7 +78,7 @@ void PhotoView::refresh_picture() {
   painter.end();
   m_picture.convertTo(QImage::Format_ARGB32); // The analyses read straight alpha.
   const QSize full = m_photo->full().size();
-  apply_look(m_space, m_photos, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
+  apply_look(m_model, m_photos, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
              static_cast<int>(std::lround(edge * ratio)));
 }
 
@@ -108,7 +108,7 @@ void PhotoView::paintEvent(QPaintEvent*) {
   }
   paint_pins(painter);
   const bool samples = m_drag == Drag::None || m_drag == Drag::Sample || m_drag == Drag::Pin;
-  if (m_pointer && samples && !m_space_held && !m_space.session().looking.marking && pixel_at(*m_pointer))
+  if (m_pointer && samples && !m_space_held && !m_model.session().looking.marking && pixel_at(*m_pointer))
     paint_loupe(painter);
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
@@ -117,7 +117,7 @@ void PhotoView::paintEvent(QPaintEvent*) {
 }
 
 void PhotoView::paint_region(QPainter& painter) {
-  const auto& region = m_space.session().looking.region;
+  const auto& region = m_model.session().looking.region;
   if (!region) return;
   const QRectF r = to_widget().mapRect(QRectF(region->x, region->y, region->width, region->height));
   QPainterPath veil, frame;
@@ -132,14 +132,15 @@ void PhotoView::paint_region(QPainter& painter) {
 /// Found when something changes, not while painting: a set may be large.
 void PhotoView::follow_ticks() {
   m_ticked.clear();
-  for (const auto& c : m_space.session().harvest.colors) m_ticked.push_back(in_set(m_space.piece(), c.color));
+  for (const auto& c : m_model.session().extracted.colors)
+    m_ticked.push_back(in_set(m_model.piece(), c.color));
 }
 
 /// Small rings where swatches of the set were sampled; colored pins for what was taken and is not accepted
 /// yet, ticked when the set has the color already.
 void PhotoView::paint_pins(QPainter& painter) {
-  const Session& s = m_space.session();
-  if (const SwatchSet* set = current_set(m_space.piece()))
+  const Session& s = m_model.session();
+  if (const SwatchSet* set = current_set(m_model.piece()))
     for (const auto& family : set->families)
       for (const auto& swatch : family.swatches) {
         if (!swatch.from || swatch.from->reference != s.reference) continue;
@@ -148,16 +149,16 @@ void PhotoView::paint_pins(QPainter& painter) {
         ring.addEllipse(place_of(swatch.from->x, swatch.from->y), size, size);
         draw_double_line(painter, ring, 1.3);
       }
-  if (s.harvest.reference != s.reference) return;
-  for (std::size_t i = 0; i < s.harvest.colors.size(); ++i) {
-    const ExtractedColor& c = s.harvest.colors[i];
+  if (s.extracted.reference != s.reference) return;
+  for (std::size_t i = 0; i < s.extracted.colors.size(); ++i) {
+    const ExtractedColor& c = s.extracted.colors[i];
     const QPointF at = place_of(c.x, c.y);
-    const double size = s.harvest.chosen == i ? kPin + 3 : kPin;
-    const QColor fill = shown_color(c.color, s.eyes);
+    const double size = s.extracted.chosen == i ? kPin + 3 : kPin;
+    const QColor fill = shown_color(c.color, s.vision);
     QPainterPath pin;
     pin.addEllipse(at, size, size);
     painter.fillPath(pin, fill);
-    draw_double_line(painter, pin, s.harvest.chosen == i ? 2.2 : 1.4);
+    draw_double_line(painter, pin, s.extracted.chosen == i ? 2.2 : 1.4);
     if (i >= m_ticked.size() || !m_ticked[i]) continue;
     QPainterPath tick(at + QPointF(-3.5, 0));
     tick.lineTo(at + QPointF(-1, 3));
@@ -170,25 +171,25 @@ void PhotoView::paint_pins(QPainter& painter) {
 
 /// What stands where the photo will be.
 QString PhotoView::empty_words() const {
-  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
+  const Reference* reference = find_reference(m_model.piece(), m_model.session().reference);
   if (!reference)
     return tr(
         "Look at a photo here, pick its colors, take a palette from it. Drop one, paste one, or add it.");
-  const PhotoState state = m_space.photos().state_of(*reference);
+  const PhotoState state = m_model.photos().state_of(*reference);
   return state.failure.isEmpty()
              ? tr("Opening %1, %2 %").arg(text(reference->name)).arg(std::lround(state.progress * 100))
              : tr("%1 Click to try again.").arg(state.failure);
 }
 
 void PhotoView::paint_empty(QPainter& painter) {
-  if (const Reference* reference = find_reference(m_space.piece(), m_space.session().reference)) {
-    const PhotoState state = m_space.photos().state_of(*reference);
+  if (const Reference* reference = find_reference(m_model.piece(), m_model.session().reference)) {
+    const PhotoState state = m_model.photos().state_of(*reference);
     // The thumbnail stands in until the pixels are there.
     if (!state.thumbnail.isNull() && state.failure.isEmpty()) {
       const QSizeF size = QSizeF(state.thumbnail.size()).scaled(QSizeF(this->size()), Qt::KeepAspectRatio);
       painter.setRenderHint(QPainter::SmoothPixmapTransform);
       painter.drawImage(QRectF(QPointF((width() - size.width()) / 2, (height() - size.height()) / 2), size),
-                        for_monitor(seen_image(m_space.session().eyes, state.thumbnail)));
+                        for_monitor(seen_image(m_model.session().vision, state.thumbnail)));
       return;
     }
   }
@@ -202,43 +203,43 @@ void PhotoView::paint_empty(QPainter& painter) {
 
 void PhotoView::paint_loupe(QPainter& painter) {
   const QPoint pixel = *pixel_at(*m_pointer);
-  const int side = m_space.session().sample_side;
+  const int side = m_model.session().sample_side;
   const Loupe loupe = loupe_at(*m_pointer, size(), side);
   const int shown = loupe.shown;
   QImage patch = m_photo->full()
                      .copy(pixel.x() - shown / 2, pixel.y() - shown / 2, shown, shown)
                      .convertToFormat(QImage::Format_ARGB32);
   // The pixels as they are looked at; a blur would only hide them.
-  if (m_space.session().looking.look != PhotoLook::Squint) {
+  if (m_model.session().looking.look != PhotoLook::Squint) {
     const auto edge = edge_x();
-    apply_look(m_space, m_photos, patch, 1, shown, edge && m_pointer->x() < *edge ? patch.width() : 0);
+    apply_look(m_model, m_photos, patch, 1, shown, edge && m_pointer->x() < *edge ? patch.width() : 0);
   } else {
-    patch = seen_image(m_space.session().eyes, patch);
+    patch = seen_image(m_model.session().vision, patch);
   }
   paint_loupe_patch(painter, loupe, for_monitor(patch), side);
   if (const auto average = sample_at(*m_pointer))
-    paint_loupe_note(painter, m_space, loupe.note, m_picks.held_sample(*average), *average);
+    paint_loupe_note(painter, m_model, loupe.note, m_picks.held_sample(*average), *average);
 }
 
-Spoken PhotoView::spoken() {
-  const Session& s = m_space.session();
-  const Reference* shown = find_reference(m_space.piece(), s.reference);
-  Spoken out{QAccessible::Graphic, {}, {}, {}};
+AccessibleContent PhotoView::accessible() {
+  const Session& s = m_model.session();
+  const Reference* shown = find_reference(m_model.piece(), s.reference);
+  AccessibleContent out{QAccessible::Graphic, {}, {}, {}};
   if (!shown || !m_photo) {
     out.description = empty_words();
     return out;
   }
   const QSize size = m_photo->full().size();
   out.description = tr("%1, %2 × %3 pixels").arg(text(shown->name)).arg(size.width()).arg(size.height());
-  if (s.harvest.reference != s.reference) return out;
-  for (std::size_t i = 0; i < s.harvest.colors.size(); ++i) {
-    const ExtractedColor& c = s.harvest.colors[i];
-    SpokenItem item;
-    item.key = spoken_key(kSpokenOwn, i);
+  if (s.extracted.reference != s.reference) return out;
+  for (std::size_t i = 0; i < s.extracted.colors.size(); ++i) {
+    const ExtractedColor& c = s.extracted.colors[i];
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems, i);
     item.name = tr("Result: %1, at %2 × %3").arg(color_told(c.color)).arg(c.x).arg(c.y);
     item.rect = QRectF(place_of(c.x, c.y) - QPointF(kPin, kPin), QSizeF(2 * kPin, 2 * kPin));
     item.selectable = true;
-    item.selected = item.focused = s.harvest.chosen == i;
+    item.selected = item.focused = s.extracted.chosen == i;
     item.actions = {{tr("Use color"), [this, i] { m_picks.take_up_result(i); }},
                     {tr("Remove result"), [this, i] {
                        m_picks.take_up_result(i);

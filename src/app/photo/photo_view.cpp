@@ -2,12 +2,12 @@
 #include "app/photo/photo_view.h"
 
 #include "app/controls/number_field.h"
-#include "app/seams/drag_out.h"
+#include "app/platform/drag_out.h"
 #include "app/theme/hands.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "io/photo/decode.h"
-#include "model/photo/photo_reading.h"
+#include "model/photo/photo_model.h"
 #include "model/session/laying.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
@@ -25,9 +25,9 @@ constexpr double kMarkReach = 9, kPinStart = 2;
 
 } // namespace
 
-PhotoView::PhotoView(Studio& space, Picking& picking, Laying& laying, Viewing& viewing, PhotoReader& photos,
+PhotoView::PhotoView(Studio& model, Picking& picking, Laying& laying, Viewing& viewing, PhotoModel& photos,
                      QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_viewing(viewing),
+    : QWidget(parent), m_model(model), m_picks(picking), m_laying(laying), m_viewing(viewing),
       m_photos(photos) {
   setObjectName(QStringLiteral("photo"));
   setAccessibleName(tr("Reference photo"));
@@ -37,17 +37,17 @@ PhotoView::PhotoView(Studio& space, Picking& picking, Laying& laying, Viewing& v
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
   setCursor(Qt::CrossCursor);
-  space.hear({Part::References, Part::Geometry, Part::Sets, Part::Looking, Part::LookEdge, Part::Reference,
-              Part::Harvest, Part::Eyes, Part::Steps, Part::Desk},
+  model.hear({Part::References, Part::Geometry, Part::Sets, Part::Looking, Part::LookEdge, Part::Reference,
+              Part::Extracted, Part::ColorVision, Part::Steps, Part::Desk},
              this, &PhotoView::follow);
-  space.hear({Part::Color}, this, qOverload<>(&QWidget::update));
-  connect(&space.photos(), &PhotoLibrary::changed, this, &PhotoView::follow);
+  model.hear({Part::Color}, this, qOverload<>(&QWidget::update));
+  connect(&model.photos(), &PhotoLibrary::changed, this, &PhotoView::follow);
   follow();
 }
 
 void PhotoView::follow() {
-  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
-  const auto photo = reference ? m_space.photos().state_of(*reference).photo : nullptr;
+  const Reference* reference = find_reference(m_model.piece(), m_model.session().reference);
+  const auto photo = reference ? m_model.photos().state_of(*reference).photo : nullptr;
   follow_ticks();
   const bool other = photo != m_photo;
   // A canvas that was saved again stays as it is looked at.
@@ -119,9 +119,9 @@ void PhotoView::mirror_view() {
 }
 
 void PhotoView::crop_view(bool to_region) {
-  const auto& region = m_space.session().looking.region;
+  const auto& region = m_model.session().looking.region;
   if (to_region && !region) {
-    emit m_space.notice(tr("Draw a region on the photo first."));
+    emit m_model.notice(tr("Draw a region on the photo first."));
     return;
   }
   m_crop = to_region ? region : std::nullopt;
@@ -133,9 +133,9 @@ void PhotoView::show_actual_size() { zoom_to(1 / devicePixelRatioF(), room().cen
 QPointF PhotoView::place_of(int x, int y) const { return to_widget().map(QPointF(x + 0.5, y + 0.5)); }
 
 std::optional<double> PhotoView::edge_x() const {
-  const bool shown = m_photo && m_space.session().looking.look == PhotoLook::Mask && m_space.region();
+  const bool shown = m_photo && m_model.session().looking.look == PhotoLook::Mask && m_model.region();
   if (!shown) return std::nullopt;
-  return photo_rect().left() + m_space.session().looking.edge * photo_rect().width();
+  return photo_rect().left() + m_model.session().looking.edge * photo_rect().width();
 }
 
 void PhotoView::zoom_to(double scale, QPointF about) {
@@ -173,7 +173,7 @@ std::optional<QPoint> PhotoView::pixel_at(QPointF position) const {
 std::optional<Srgb> PhotoView::sample_at(QPointF position) const {
   const auto pixel = pixel_at(position);
   if (!pixel) return std::nullopt;
-  return sample_average(view_of(m_photo->full()), pixel->x(), pixel->y(), m_space.session().sample_side);
+  return sample_average(view_of(m_photo->full()), pixel->x(), pixel->y(), m_model.session().sample_side);
 }
 
 // ---------------------------------------------------------------- mouse and keys
@@ -212,8 +212,8 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
   const bool shift = event->modifiers() & Qt::ShiftModifier;
   const auto pan = [this](int x, int y) {
     // Arrows move the chosen pin by a pixel; without one they move the view.
-    const Harvest& harvest = m_space.session().harvest;
-    if (harvest.chosen && harvest.reference == m_space.session().reference) return nudge_pin(x, y);
+    const Extracted& extracted = m_model.session().extracted;
+    if (extracted.chosen && extracted.reference == m_model.session().reference) return nudge_pin(x, y);
     if (!m_photo || m_fitted) return;
     pan_by(QPointF(x, y) * -60);
   };
@@ -222,7 +222,7 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
     return;
   switch (event->key()) {
   case Qt::Key_Escape: {
-    Looking looking = m_space.session().looking;
+    Looking looking = m_model.session().looking;
     looking.marking = false;
     looking.region.reset();
     return m_viewing.look_at(looking);
@@ -275,16 +275,16 @@ bool PhotoView::look_key_pressed(int key) {
 std::optional<SampleOrigin> PhotoView::origin_at(QPointF position) const {
   const auto pixel = pixel_at(position);
   if (!pixel) return std::nullopt;
-  return SampleOrigin{m_space.session().reference, pixel->x(), pixel->y()};
+  return SampleOrigin{m_model.session().reference, pixel->x(), pixel->y()};
 }
 
 std::optional<std::size_t> PhotoView::pin_at(QPointF position) const {
-  const Harvest& harvest = m_space.session().harvest;
-  if (!m_photo || harvest.reference != m_space.session().reference) return std::nullopt;
+  const Extracted& extracted = m_model.session().extracted;
+  if (!m_photo || extracted.reference != m_model.session().reference) return std::nullopt;
   std::optional<std::size_t> found;
   double nearest = kMarkReach;
-  for (std::size_t i = 0; i < harvest.colors.size(); ++i) {
-    const double away = QLineF(place_of(harvest.colors[i].x, harvest.colors[i].y), position).length();
+  for (std::size_t i = 0; i < extracted.colors.size(); ++i) {
+    const double away = QLineF(place_of(extracted.colors[i].x, extracted.colors[i].y), position).length();
     if (away >= nearest) continue;
     nearest = away;
     found = i;
@@ -308,7 +308,7 @@ void PhotoView::move_sample(QPointF position) {
 
 void PhotoView::mark_region(QPointF position) {
   const QRectF r = QRectF(place_in_photo(m_from), place_in_photo(position)).normalized();
-  Looking looking = m_space.session().looking;
+  Looking looking = m_model.session().looking;
   const PixelRect cut =
       cut_to({static_cast<int>(std::floor(r.x())), static_cast<int>(std::floor(r.y())),
               static_cast<int>(std::ceil(r.width())), static_cast<int>(std::ceil(r.height()))},
@@ -320,17 +320,17 @@ void PhotoView::mark_region(QPointF position) {
 
 /// The color of a moved pin is the sample where it stands now.
 void PhotoView::put_pin(QPoint pixel) {
-  Harvest harvest = m_space.session().harvest;
-  if (!m_photo || !harvest.chosen) return;
+  Extracted extracted = m_model.session().extracted;
+  if (!m_photo || !extracted.chosen) return;
   const auto color =
-      sample_average(view_of(m_photo->full()), pixel.x(), pixel.y(), m_space.session().sample_side);
+      sample_average(view_of(m_photo->full()), pixel.x(), pixel.y(), m_model.session().sample_side);
   if (!color) return;
-  ExtractedColor& c = harvest.colors[*harvest.chosen];
+  ExtractedColor& c = extracted.colors[*extracted.chosen];
   c.x = pixel.x();
   c.y = pixel.y();
   c.color = m_picks.held_sample(*color);
-  c.band = band_of(value_of(c.color), m_space.piece().bands);
-  m_laying.show_harvest(std::move(harvest));
+  c.band = band_of(value_of(c.color), m_model.piece().bands);
+  m_laying.show_extracted(std::move(extracted));
 }
 
 void PhotoView::move_pin(QPointF position) {
@@ -338,8 +338,8 @@ void PhotoView::move_pin(QPointF position) {
 }
 
 void PhotoView::nudge_pin(int x, int y) {
-  const Harvest& harvest = m_space.session().harvest;
-  const ExtractedColor& c = harvest.colors[*harvest.chosen];
+  const Extracted& extracted = m_model.session().extracted;
+  const ExtractedColor& c = extracted.colors[*extracted.chosen];
   put_pin({c.x + x, c.y + y});
 }
 
@@ -348,25 +348,25 @@ void PhotoView::drag_sample_out() {
   m_drag = Drag::None;
   if (m_lays) return;
   m_picks.end_pick();
-  drag_color_out(*this, m_space.session().color());
+  drag_color_out(*this, m_model.session().color());
   renew();
 }
 
 /// A result that is dragged out stays where it was.
 void PhotoView::drag_pin_out() {
   m_drag = Drag::None;
-  Harvest harvest = m_space.session().harvest;
-  if (!harvest.chosen || !m_pressed_pin) return;
-  harvest.colors[*harvest.chosen] = *m_pressed_pin;
-  m_laying.show_harvest(std::move(harvest));
+  Extracted extracted = m_model.session().extracted;
+  if (!extracted.chosen || !m_pressed_pin) return;
+  extracted.colors[*extracted.chosen] = *m_pressed_pin;
+  m_laying.show_extracted(std::move(extracted));
   drag_color_out(*this, m_pressed_pin->color);
   renew();
 }
 
 void PhotoView::mousePressEvent(QMouseEvent* event) {
-  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
-  if (reference && !m_space.photos().state_of(*reference).failure.isEmpty())
-    return m_space.photos().retry(*reference);
+  const Reference* reference = find_reference(m_model.piece(), m_model.session().reference);
+  if (reference && !m_model.photos().state_of(*reference).failure.isEmpty())
+    return m_model.photos().retry(*reference);
   m_pointer = m_from = event->position();
   m_drag = Drag::None;
   const bool left = event->button() == Qt::LeftButton;
@@ -376,14 +376,14 @@ void PhotoView::mousePressEvent(QMouseEvent* event) {
     setCursor(Qt::ClosedHandCursor);
   } else if (!left || !m_photo) {
     return;
-  } else if (m_space.session().looking.marking) {
+  } else if (m_model.session().looking.marking) {
     m_drag = Drag::Region;
   } else if (const auto pin = pin_at(event->position())) {
     m_drag = Drag::Pin;
-    Harvest harvest = m_space.session().harvest;
-    m_pressed_pin = harvest.colors[*pin];
-    harvest.chosen = *pin;
-    m_laying.show_harvest(std::move(harvest));
+    Extracted extracted = m_model.session().extracted;
+    m_pressed_pin = extracted.colors[*pin];
+    extracted.chosen = *pin;
+    m_laying.show_extracted(std::move(extracted));
   } else if (edge && std::abs(*edge - event->position().x()) <= kMarkReach) {
     m_drag = Drag::Edge;
   } else {
@@ -413,7 +413,7 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
     if (QLineF(m_from, event->position()).length() > kPinStart) move_pin(event->position());
     break;
   case Drag::Edge: {
-    Looking looking = m_space.session().looking;
+    Looking looking = m_model.session().looking;
     looking.edge = std::clamp((event->position().x() - photo_rect().left()) / photo_rect().width(), 0.0, 1.0);
     m_viewing.look_at(looking);
     break;
@@ -435,12 +435,12 @@ void PhotoView::mouseReleaseEvent(QMouseEvent* event) {
   const Drag drag = std::exchange(m_drag, Drag::None);
   if (drag == Drag::Pan) setCursor(m_space_held ? Qt::OpenHandCursor : Qt::CrossCursor);
   if (drag == Drag::Region) {
-    Looking looking = m_space.session().looking;
+    Looking looking = m_model.session().looking;
     looking.marking = false;
     m_viewing.look_at(looking);
   }
   // A click on a result takes it up; dragging it has moved it.
-  const auto chosen = m_space.session().harvest.chosen;
+  const auto chosen = m_model.session().extracted.chosen;
   if (drag == Drag::Pin && chosen && QLineF(m_from, event->position()).length() <= kPinStart)
     m_picks.take_up_result(*chosen);
   if (drag == Drag::Sample && m_lays) {

@@ -2,9 +2,9 @@
 // One reference large: zoom, pan, color and value looks, sampling through a loupe.
 #pragma once
 
+#include "app/accessibility/accessibility.h"
 #include "app/photo/look.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/platform/unfinished.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -12,14 +12,14 @@
 namespace zc {
 
 class Laying;
-class PhotoReader;
+class PhotoModel;
 class Picking;
 class Viewing;
 
-class PhotoView final : public QWidget, public SpokenView, public Draggable {
+class PhotoView final : public QWidget, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
-  PhotoView(Studio& space, Picking& picking, Laying& laying, Viewing& viewing, PhotoReader& photos,
+  PhotoView(Studio& model, Picking& picking, Laying& laying, Viewing& viewing, PhotoModel& photos,
             QWidget* parent);
 
   /// Place of a widget position in the photo's own pixels, when it lies on it.
@@ -40,7 +40,7 @@ public:
   [[nodiscard]] QPointF place_of(int x, int y) const;
   /// The before/after edge while looking through the mask, in widget coordinates.
   [[nodiscard]] std::optional<double> edge_x() const;
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   void call_off() override;
 
 signals:
@@ -99,11 +99,11 @@ private:
     LookKey look;
     bool operator==(const Shown&) const = default;
   };
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   Laying& m_laying;
   Viewing& m_viewing;
-  PhotoReader& m_photos;
+  PhotoModel& m_photos;
   std::shared_ptr<const Photo> m_photo;
   double m_scale = 1;
   QPointF m_center;   ///< Photo pixel in the middle of the view.

@@ -3,7 +3,7 @@
 
 #include "app/screen/screen_sampler.h"
 #include "app/window/main_window.h"
-#include "model/workspace/workspace.h"
+#include "model/application/app_model.h"
 
 #include <QGuiApplication>
 #include <QRect>
@@ -29,8 +29,8 @@ QScreen* screen_named(const QString& name) {
 
 } // namespace
 
-Beside::Beside(Workspace& space, HandOver& hand_over, MainWindow& window)
-    : m_space(space), m_hand_over(hand_over), m_window(&window) {
+Beside::Beside(AppModel& model, CopyOnPick& copy_on_pick, MainWindow& window)
+    : m_model(model), m_copy_on_pick(copy_on_pick), m_window(&window) {
   connect(&window, &MainWindow::besideAsked, this, &Beside::switch_shown);
   connect(&window, &MainWindow::left, this, &Beside::end);
 }
@@ -38,14 +38,14 @@ Beside::Beside(Workspace& space, HandOver& hand_over, MainWindow& window)
 Beside::~Beside() { keep_place(); }
 
 void Beside::make() {
-  m_companion = std::make_unique<Companion>(m_space, m_hand_over);
+  m_companion = std::make_unique<Companion>(m_model, m_copy_on_pick);
   connect(m_companion.get(), &Companion::deskAsked, this, &Beside::switch_desk);
   connect(m_companion.get(), &Companion::screenAsked, this, [this] {
     if (m_window) m_window->sampler().take_color();
   });
   connect(m_companion.get(), &Companion::formAsked, this, [this] {
     call_desk();
-    if (m_window) m_window->open_hand_panel(true);
+    if (m_window) m_window->open_copy_form_panel(true);
   });
   connect(m_companion.get(), &Companion::closed, this, [this] {
     keep_place();

@@ -12,12 +12,12 @@
 namespace zc {
 
 class MainWindow;
-class Workspace;
+class AppModel;
 
 class Beside final : public QObject {
   Q_OBJECT
 public:
-  Beside(Workspace& space, HandOver& hand_over, MainWindow& window);
+  Beside(AppModel& model, CopyOnPick& copy_on_pick, MainWindow& window);
   ~Beside() override;
   [[nodiscard]] bool shown() const { return m_companion && m_companion->isVisible(); }
   /// Null until it has been called once.
@@ -36,8 +36,8 @@ private:
   void tell_window(bool is_shown);
   void keep_place();
   void find_place();
-  Workspace& m_space;
-  HandOver& m_hand_over;
+  AppModel& m_model;
+  CopyOnPick& m_copy_on_pick;
   QPointer<MainWindow> m_window;
   std::unique_ptr<Companion> m_companion;
 };

@@ -6,15 +6,16 @@
 namespace zc {
 
 Program::Program(Dialogs& toolkit_dialogs)
-    : dialogs(space, toolkit_dialogs), questions(dialogs), documents(space, questions, job), hand_over(space),
-      window(space, job, documents, hand_over, dialogs), beside(space, hand_over, window) {
-  space.set_unfinished(&m_hands);
+    : dialogs(model, toolkit_dialogs), questions(dialogs), documents(model, questions, job),
+      copy_on_pick(model), window(model, job, documents, copy_on_pick, dialogs),
+      beside(model, copy_on_pick, window) {
+  model.set_unfinished(&m_hands);
   questions.ask_over(window);
 }
 
 void Program::listen_on_bus() {
-  m_service.emplace(space, space.picking());
-  // The caller has its answer before the painter is asked anything.
+  m_service.emplace(model, model.picking());
+  // The caller has its answer before the user is asked anything.
   QObject::connect(&*m_service, &PaletteService::called, &window, &MainWindow::call, Qt::QueuedConnection);
   if (DesktopKey::wanted()) window.sampler().desktop_key().turn(true);
 }

@@ -3,21 +3,21 @@
 #pragma once
 
 #include "app/bus/palette_service.h"
-#include "app/hand/hand_over.h"
+#include "app/copying/copy_on_pick.h"
+#include "app/platform/piece_dialogs.h"
+#include "app/platform/press_and_hold.h"
 #include "app/program/beside.h"
 #include "app/program/window_hands.h"
 #include "app/program/window_questions.h"
-#include "app/seams/piece_dialogs.h"
-#include "app/seams/press_and_hold.h"
 #include "app/window/main_window.h"
+#include "model/application/app_model.h"
 #include "model/documents/documents.h"
-#include "model/workspace/workspace.h"
 
 #include <optional>
 
 namespace zc {
 
-/// In the order of what needs what.
+/// The members stand in the order of what needs what.
 class Program {
 public:
   explicit Program(Dialogs& toolkit_dialogs);
@@ -28,12 +28,12 @@ private:
   WindowHands m_hands;
 
 public:
-  Workspace space;
+  AppModel model;
   PieceDialogs dialogs;
   WindowQuestions questions;
   FileJob job;
   Documents documents;
-  HandOver hand_over;
+  CopyOnPick copy_on_pick;
   MainWindow window;
   Beside beside;
 

@@ -75,7 +75,7 @@ void describe_options(QCommandLineParser& line) {
   line.addOption({"size", "Size of the window, as in 1280x800.", "SIZE"});
   add_choice(line, "hues", kHueWords, "Hue scale to start with");
   add_choice(line, "measure", kMeasureWords, "Saturation measure to start with");
-  add_choice(line, "eyes", kEyesWords, "Eyes to look with");
+  add_choice(line, "eyes", kColorVisionWords, "Eyes to look with");
 }
 
 } // namespace
@@ -103,8 +103,8 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
   if (!hues) return hues.error();
   const auto measure = choice(line, "measure", kMeasureWords);
   if (!measure) return measure.error();
-  const auto eyes = choice(line, "eyes", kEyesWords);
-  if (!eyes) return eyes.error();
+  const auto vision = choice(line, "eyes", kColorVisionWords);
+  if (!vision) return vision.error();
   const auto size = line.isSet("size") ? size_of(line.value("size")) : Result<QSize>(QSize());
   if (!size) return size.error();
   return std::optional<StartOptions>({.files = line.positionalArguments(),
@@ -116,7 +116,7 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
                                       .surround = *surround,
                                       .hues = *hues,
                                       .measure = *measure,
-                                      .eyes = *eyes,
+                                      .vision = *vision,
                                       .companion = *companion,
                                       .size = *size,
                                       .demo = line.isSet("demo"),

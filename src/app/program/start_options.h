@@ -23,7 +23,7 @@ struct StartOptions {
   std::optional<Surround> surround;
   std::optional<HueScale> hues;
   std::optional<SaturationMeasure> measure;
-  std::optional<Eyes> eyes;
+  std::optional<ColorVision> vision;
   std::optional<CompanionShape> companion; ///< Starts with it, the desk put away.
   QSize size;                              ///< Invalid: as it was left.
   bool demo = false;

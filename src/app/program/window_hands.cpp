@@ -2,7 +2,7 @@
 #include "app/program/window_hands.h"
 
 #include "app/controls/number_field.h"
-#include "app/seams/unfinished.h"
+#include "app/platform/unfinished.h"
 
 namespace zc {
 

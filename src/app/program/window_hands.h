@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What hands are in the middle of in the program's windows, for the model: see app/seams/unfinished.h.
+// What hands are in the middle of in the program's windows, for the model: see app/platform/unfinished.h.
 #pragma once
 
 #include "model/session/studio.h"

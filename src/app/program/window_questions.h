@@ -2,7 +2,7 @@
 // The model's questions, asked by the window's dialogs.
 #pragma once
 
-#include "app/seams/dialogs.h"
+#include "app/platform/dialogs.h"
 
 #include <QPointer>
 #include <QWidget>
@@ -12,7 +12,7 @@ namespace zc {
 class WindowQuestions final : public Questions {
 public:
   explicit WindowQuestions(Dialogs& dialogs) : m_dialogs(dialogs) {}
-  /// From now on asked over this window.
+  /// Questions are asked over this window from now on.
   void ask_over(QWidget& window) { m_window = &window; }
   QString open_piece(const QString& folder) override { return m_dialogs.open_piece(m_window, folder); }
   QString save_piece(const QString& suggested) override { return m_dialogs.save_piece(m_window, suggested); }

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A key that the desktop listens for whichever program has the keyboard, through its portal
-// (org.freedesktop.portal.GlobalShortcuts). The desktop and the painter choose the key; we only propose one.
+// (org.freedesktop.portal.GlobalShortcuts). The desktop and the user choose the key; we only propose one.
 #pragma once
 
-#include "app/seams/portal_request.h"
+#include "app/platform/portal_request.h"
 
 #include <QDBusObjectPath>
 
@@ -14,14 +14,14 @@ class DesktopKey final : public QObject {
 public:
   explicit DesktopKey(QDBusConnection bus, QObject* parent = nullptr);
   [[nodiscard]] bool on() const { return !m_session.isEmpty(); }
-  /// Whether the painter switched it on; remembered.
+  /// Whether the user switched it on; remembered.
   [[nodiscard]] static bool wanted();
   /// Told by changed() when it is so, or by failed() with one sentence when it is not.
   void turn(bool on);
 
 signals:
   void pressed();
-  /// With the key in the desktop's own words, empty when it is off.
+  /// The key has changed; it is told in the desktop's own words, empty when it is off.
   void changed(const QString& key);
   void failed(const QString& sentence);
 

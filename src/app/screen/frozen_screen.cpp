@@ -26,10 +26,10 @@ constexpr double kLeastPart = 4;
 
 } // namespace
 
-FrozenScreen::FrozenScreen(Studio& space, Picking& picking, Viewing& viewing, QScreen& screen, Use use)
+FrozenScreen::FrozenScreen(Studio& model, Picking& picking, Viewing& viewing, QScreen& screen, Use use)
     : QWidget(nullptr,
               Qt::Window | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint | Qt::BypassWindowManagerHint),
-      m_space(space), m_picks(picking), m_viewing(viewing), m_use(use),
+      m_model(model), m_picks(picking), m_viewing(viewing), m_use(use),
       m_picture(screen.grabWindow(0).toImage().convertToFormat(QImage::Format_RGB32)),
       m_pointer(QCursor::pos() - screen.geometry().topLeft()) {
   setObjectName(QStringLiteral("frozenScreen"));
@@ -48,7 +48,7 @@ QPoint FrozenScreen::pixel_at(QPointF p) const {
 
 std::optional<Srgb> FrozenScreen::sample() const {
   const QPoint pixel = pixel_at(m_pointer);
-  const auto seen = sample_average(view_of(m_picture), pixel.x(), pixel.y(), m_space.session().sample_side);
+  const auto seen = sample_average(view_of(m_picture), pixel.x(), pixel.y(), m_model.session().sample_side);
   // What the monitor was told is not yet the color that it shows.
   const DisplayProfile* monitor = Monitors::all().profile_of(screen());
   return seen && monitor ? monitor->from_monitor(*seen) : seen;
@@ -65,7 +65,7 @@ void FrozenScreen::paintEvent(QPaintEvent*) {
     draw_double_line(painter, frame, 1.5);
     return;
   }
-  const int side = m_space.session().sample_side;
+  const int side = m_model.session().sample_side;
   const Loupe loupe = loupe_at(m_pointer, size(), side);
   const QPoint pixel = pixel_at(m_pointer);
   paint_loupe_patch(
@@ -73,7 +73,7 @@ void FrozenScreen::paintEvent(QPaintEvent*) {
       m_picture.copy(pixel.x() - loupe.shown / 2, pixel.y() - loupe.shown / 2, loupe.shown, loupe.shown),
       side);
   if (const auto average = sample())
-    paint_loupe_note(painter, m_space, loupe.note, m_picks.held_sample(*average), *average);
+    paint_loupe_note(painter, m_model, loupe.note, m_picks.held_sample(*average), *average);
 }
 
 void FrozenScreen::mousePressEvent(QMouseEvent* event) {

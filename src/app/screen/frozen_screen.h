@@ -17,7 +17,7 @@ class FrozenScreen final : public QWidget {
 public:
   enum class Use { Color, Picture };
   /// Covers the screen with its picture. REQUIRES a platform that can grab screens.
-  FrozenScreen(Studio& space, Picking& picking, Viewing& viewing, QScreen& screen, Use use);
+  FrozenScreen(Studio& model, Picking& picking, Viewing& viewing, QScreen& screen, Use use);
 
 signals:
   void colorTaken(const zc::Srgb& color);
@@ -39,7 +39,7 @@ private:
   void step_side(int by);
   void step_pointer(int x, int y);
   void take();
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   Viewing& m_viewing;
   Use m_use;

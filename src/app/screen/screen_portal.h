@@ -3,7 +3,7 @@
 // (org.freedesktop.portal.Screenshot).
 #pragma once
 
-#include "app/seams/portal_request.h"
+#include "app/platform/portal_request.h"
 #include "core/color/spaces.h"
 
 namespace zc {
@@ -15,10 +15,10 @@ public:
   /// Whether the desktop has one.
   void find(const std::function<void(bool)>& then);
 
-  /// One pixel; the desktop lets the painter point at it. Answered once, with a color or one sentence; with
-  /// ErrorCode::Stopped when the painter called it off.
+  /// One pixel; the desktop lets the user point at it. Answered once, with a color or one sentence; with
+  /// ErrorCode::Stopped when the user called it off.
   void pick_color(const std::function<void(const Result<Srgb>&)>& then);
-  /// A picture of the screen, or of what part of it the painter chooses: the path of its file.
+  /// A picture of the screen, or of what part of it the user chooses: the path of its file.
   void take_picture(const std::function<void(const Result<QString>&)>& then);
 
 private:

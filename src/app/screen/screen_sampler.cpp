@@ -12,13 +12,13 @@
 
 namespace zc {
 
-ScreenSampler::ScreenSampler(Studio& space, Picking& picking, Viewing& viewing, QObject* parent)
-    : QObject(parent), m_space(space), m_picks(picking), m_viewing(viewing),
+ScreenSampler::ScreenSampler(Studio& model, Picking& picking, Viewing& viewing, QObject* parent)
+    : QObject(parent), m_model(model), m_picks(picking), m_viewing(viewing),
       m_portal(QDBusConnection::sessionBus()), m_key(QDBusConnection::sessionBus()) {
   connect(&m_key, &DesktopKey::pressed, this, &ScreenSampler::take_color);
-  connect(&m_key, &DesktopKey::failed, &m_space, &Studio::notice);
+  connect(&m_key, &DesktopKey::failed, &m_model, &Studio::notice);
   connect(&m_key, &DesktopKey::changed, this, [this](const QString& key) {
-    if (!key.isEmpty()) emit m_space.notice(tr("%1 picks a color from the screen in any program.").arg(key));
+    if (!key.isEmpty()) emit m_model.notice(tr("%1 picks a color from the screen in any program.").arg(key));
   });
 }
 
@@ -28,7 +28,7 @@ void ScreenSampler::take_color() {
   m_portal.find([this](bool there) {
     if (!there) return freeze(FrozenScreen::Use::Color);
     m_portal.pick_color([this](const Result<Srgb>& color) {
-      if (!color) return emit m_space.notice(words(color.error()));
+      if (!color) return emit m_model.notice(words(color.error()));
       // The portal tells pixels of the monitor.
       const DisplayProfile* monitor = Monitors::all().profile_of(QGuiApplication::primaryScreen());
       m_picks.take_up(m_picks.held_sample(monitor ? monitor->from_monitor(*color) : *color));
@@ -40,8 +40,8 @@ void ScreenSampler::take_picture() {
   m_portal.find([this](bool there) {
     if (!there) return freeze(FrozenScreen::Use::Picture);
     m_portal.take_picture([this](const Result<QString>& file) {
-      if (!file) return emit m_space.notice(words(file.error()));
-      m_space.photos().take_in(*file);
+      if (!file) return emit m_model.notice(words(file.error()));
+      m_model.photos().take_in(*file);
       emit pictured();
     });
   });
@@ -49,10 +49,10 @@ void ScreenSampler::take_picture() {
 
 void ScreenSampler::freeze(FrozenScreen::Use use) {
   if (QGuiApplication::platformName() != QLatin1String("xcb"))
-    return emit m_space.notice(tr("This desktop does not let programs see the screen."));
+    return emit m_model.notice(tr("This desktop does not let programs see the screen."));
   thaw();
   for (QScreen* screen : QGuiApplication::screens())
-    m_frozen.emplace_back(new FrozenScreen(m_space, m_picks, m_viewing, *screen, use));
+    m_frozen.emplace_back(new FrozenScreen(m_model, m_picks, m_viewing, *screen, use));
   for (FrozenScreen* frozen : m_frozen) {
     connect(frozen, &FrozenScreen::left, this, &ScreenSampler::thaw);
     connect(frozen, &FrozenScreen::colorTaken, this, [this](Srgb color) {
@@ -61,7 +61,7 @@ void ScreenSampler::freeze(FrozenScreen::Use use) {
     });
     connect(frozen, &FrozenScreen::pictureTaken, this, [this](const QImage& picture) {
       thaw();
-      m_space.photos().take_in(picture, tr("from screen"));
+      m_model.photos().take_in(picture, tr("from screen"));
       emit pictured();
     });
     frozen->show();

@@ -18,7 +18,7 @@ class Viewing;
 class ScreenSampler final : public QObject {
   Q_OBJECT
 public:
-  ScreenSampler(Studio& space, Picking& picking, Viewing& viewing, QObject* parent);
+  ScreenSampler(Studio& model, Picking& picking, Viewing& viewing, QObject* parent);
   ~ScreenSampler() override;
   /// The color of a pixel, or of the average around it, is taken up.
   void take_color();
@@ -34,7 +34,7 @@ signals:
 private:
   void freeze(FrozenScreen::Use use);
   void thaw();
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   Viewing& m_viewing;
   ScreenPortal m_portal;

@@ -44,8 +44,8 @@ QImage MaskSource::drawn(std::size_t item, QSize size, qreal scale) const {
 ShelfMask MaskSource::own(const ShelfCard& card) const {
   ShelfMask mask;
   static_cast<ShelfCard&>(mask) = card;
-  mask.wheel = m_space.piece().wheel;
-  mask.mask = *m_space.piece().mask;
+  mask.wheel = m_model.piece().wheel;
+  mask.mask = *m_model.piece().mask;
   mask.mask.name = card.name;
   return mask;
 }
@@ -58,10 +58,10 @@ Status MaskSource::put_back(std::size_t item) { return zc::put_back(m_masks[item
 
 void MaskSource::take_up(std::size_t item) {
   const ShelfMask& mask = m_masks[item];
-  const bool keep_colors = m_space.session().mask_keeps == MaskKeeps::Colors;
+  const bool keep_colors = m_model.session().mask_keeps == MaskKeeps::Colors;
   const Mask taken =
-      keep_colors ? with_colors_kept(mask.mask, Wheel(mask.wheel), m_space.wheel()) : mask.mask;
-  m_space.store().apply(QObject::tr("Use mask"), [&](Piece p) -> Result<Piece> {
+      keep_colors ? with_colors_kept(mask.mask, Wheel(mask.wheel), m_model.wheel()) : mask.mask;
+  m_model.store().apply(QObject::tr("Use mask"), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), taken), true);
   });
 }

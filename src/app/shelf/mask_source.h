@@ -11,14 +11,14 @@ class Studio;
 
 class MaskSource final : public ShelfSource {
 public:
-  explicit MaskSource(Studio& space) : m_space(space) {}
+  explicit MaskSource(Studio& model) : m_model(model) {}
   [[nodiscard]] QString prefix() const override { return QStringLiteral("shelf"); }
   [[nodiscard]] QString plural() const override { return QObject::tr("masks"); }
   [[nodiscard]] std::vector<Error> read() override;
   [[nodiscard]] std::vector<ShelfCard> cards() const override { return {m_masks.begin(), m_masks.end()}; }
   [[nodiscard]] QImage drawn(std::size_t item, QSize size, qreal scale) const override;
   [[nodiscard]] QSize icon_size() const override { return {30, 30}; }
-  [[nodiscard]] bool can_put() const override { return m_space.piece().mask.has_value(); }
+  [[nodiscard]] bool can_put() const override { return m_model.piece().mask.has_value(); }
   [[nodiscard]] Result<std::string> put(const ShelfCard& card) override;
   void take_up(std::size_t item) override;
   [[nodiscard]] Status change(std::size_t item, const ShelfCard& card) override;
@@ -26,7 +26,7 @@ public:
 
 private:
   [[nodiscard]] ShelfMask own(const ShelfCard& card) const;
-  Studio& m_space;
+  Studio& m_model;
   std::vector<ShelfMask> m_masks;
 };
 

@@ -31,20 +31,20 @@ QImage SetSource::drawn(std::size_t item, QSize size, qreal scale) const {
     const double width = std::min(14.0, size.width() / std::max(1.0, static_cast<double>(swatches.size())));
     for (std::size_t i = 0; i < swatches.size(); ++i)
       painter.fillRect(QRectF(width * static_cast<double>(i), row * height, width, height),
-                       shown_color(swatches[i].color, m_space.session().eyes));
+                       shown_color(swatches[i].color, m_model.session().vision));
   }
   return image;
 }
 
 bool SetSource::can_put() const {
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   return set && swatch_count(*set) > 0;
 }
 
 ShelfSet SetSource::own(const ShelfCard& card) const {
   ShelfSet set;
   static_cast<ShelfCard&>(set) = card;
-  set.set = *current_set(m_space.piece());
+  set.set = *current_set(m_model.piece());
   if (set.name.empty()) set.name = set.set.name;
   if (set.tags.empty()) set.tags = set.set.tags;
   return set;
@@ -63,7 +63,7 @@ void SetSource::take_up(std::size_t item) {
     found.families.push_back({family.name});
     for (const auto& s : family.swatches) found.families.back().colors.push_back({s.color, s.name, s.note});
   }
-  m_space.store().apply(QObject::tr("Use set"), [&](Piece p) { return with_found(std::move(p), found, {}); });
+  m_model.store().apply(QObject::tr("Use set"), [&](Piece p) { return with_found(std::move(p), found, {}); });
 }
 
 Status SetSource::change(std::size_t item, const ShelfCard& card) {

@@ -11,7 +11,7 @@ class Studio;
 
 class SetSource final : public ShelfSource {
 public:
-  explicit SetSource(Studio& space) : m_space(space) {}
+  explicit SetSource(Studio& model) : m_model(model) {}
   [[nodiscard]] QString prefix() const override { return QStringLiteral("setShelf"); }
   [[nodiscard]] QString plural() const override { return QObject::tr("sets"); }
   [[nodiscard]] std::vector<Error> read() override;
@@ -20,14 +20,14 @@ public:
   [[nodiscard]] QSize icon_size() const override { return {84, 30}; }
   [[nodiscard]] bool can_put() const override;
   [[nodiscard]] Result<std::string> put(const ShelfCard& card) override;
-  /// As a new set of the piece.
+  /// Adds the item as a new set of the piece.
   void take_up(std::size_t item) override;
   [[nodiscard]] Status change(std::size_t item, const ShelfCard& card) override;
   [[nodiscard]] Status put_back(std::size_t item) override;
 
 private:
   [[nodiscard]] ShelfSet own(const ShelfCard& card) const;
-  Studio& m_space;
+  Studio& m_model;
   std::vector<ShelfSet> m_sets;
 };
 

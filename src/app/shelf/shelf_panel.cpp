@@ -36,8 +36,8 @@ QString shelf_folder(const QString& kind) {
          QStringLiteral("/zonachrom/shelf/") + kind;
 }
 
-ShelfPanel::ShelfPanel(Studio& space, std::unique_ptr<ShelfSource> source, QWidget* parent)
-    : QWidget(parent), m_space(space), m_source(std::move(source)), m_search(new QLineEdit(this)),
+ShelfPanel::ShelfPanel(Studio& model, std::unique_ptr<ShelfSource> source, QWidget* parent)
+    : QWidget(parent), m_model(model), m_source(std::move(source)), m_search(new QLineEdit(this)),
       m_list(new QListWidget(this)), m_name(new QLineEdit(this)), m_tags(new QLineEdit(this)),
       m_put(new QPushButton(tr("Save to shelf"), this)), m_take(new QPushButton(tr("Use"), this)),
       m_back(new QPushButton(tr("Update"), this)), m_rename(new QPushButton(tr("Rename"), this)),
@@ -77,13 +77,13 @@ ShelfPanel::ShelfPanel(Studio& space, std::unique_ptr<ShelfSource> source, QWidg
   connect(m_back, &QPushButton::clicked, this, &ShelfPanel::put_back);
   connect(m_rename, &QPushButton::clicked, this, &ShelfPanel::rename);
   connect(m_put, &QPushButton::clicked, this, &ShelfPanel::put_up);
-  for (QLineEdit* field : {m_name, m_tags}) connect(&space, &Studio::startedAnew, field, &QLineEdit::clear);
+  for (QLineEdit* field : {m_name, m_tags}) connect(&model, &Studio::startedAnew, field, &QLineEdit::clear);
   connect(m_name, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
   connect(m_tags, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
   connect(m_take, &QPushButton::clicked, this, &ShelfPanel::take_up);
   connect(m_on, &QPushButton::clicked, this, &ShelfPanel::switch_on);
   connect(m_off, &QPushButton::clicked, this, &ShelfPanel::take_off);
-  space.hear({Part::Geometry, Part::Sets, Part::Eyes}, this, &ShelfPanel::follow);
+  model.hear({Part::Geometry, Part::Sets, Part::ColorVision}, this, &ShelfPanel::follow);
   follow();
 }
 
@@ -138,7 +138,7 @@ void ShelfPanel::changeEvent(QEvent* event) {
 void ShelfPanel::read() {
   const auto unreadable = m_source->read();
   m_cards = m_source->cards();
-  if (!unreadable.empty()) emit m_space.notice(words(unreadable.front()));
+  if (!unreadable.empty()) emit m_model.notice(words(unreadable.front()));
   show_found();
 }
 
@@ -215,7 +215,7 @@ void ShelfPanel::put_back() {
   if (!item || m_cards[*item].file.empty()) return;
   const std::string file = m_cards[*item].file;
   const Status back = m_source->put_back(*item);
-  if (!back) emit m_space.notice(words(back.error()));
+  if (!back) emit m_model.notice(words(back.error()));
   read();
   choose(file);
 }
@@ -234,7 +234,7 @@ void ShelfPanel::change_chosen(const std::function<void(ShelfCard&)>& change) {
   ShelfCard card = m_cards[*item];
   change(card);
   const Status changed = m_source->change(*item, card);
-  if (!changed) emit m_space.notice(words(changed.error()));
+  if (!changed) emit m_model.notice(words(changed.error()));
   read();
   choose(card.file);
 }
@@ -247,7 +247,7 @@ void ShelfPanel::take_off() {
   const auto item = chosen();
   if (!item || m_cards[*item].file.empty()) return;
   const Status off = take_file(m_cards[*item]);
-  if (!off) emit m_space.notice(words(off.error()));
+  if (!off) emit m_model.notice(words(off.error()));
   read();
 }
 

@@ -43,7 +43,7 @@ public:
 class ShelfPanel final : public QWidget {
   Q_OBJECT
 public:
-  ShelfPanel(Studio& space, std::unique_ptr<ShelfSource> source, QWidget* parent);
+  ShelfPanel(Studio& model, std::unique_ptr<ShelfSource> source, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -65,7 +65,7 @@ private:
   void show_card();
   void follow();
   [[nodiscard]] std::optional<std::size_t> chosen() const;
-  Studio& m_space;
+  Studio& m_model;
   std::unique_ptr<ShelfSource> m_source;
   std::vector<ShelfCard> m_cards;
   std::vector<std::size_t> m_found; ///< Into m_cards, in the order shown.

@@ -10,9 +10,9 @@
 namespace zc {
 
 [[nodiscard]] std::vector<ShelfMask> masks_that_came();
-/// With their families, and swatches named as the window names colors.
+/// The shipped sets with their families, their swatches named in the language of the window.
 [[nodiscard]] std::vector<ShelfSet> sets_that_came();
-/// read_pattern_shelf(); those of the painter keep their names.
+/// read_pattern_shelf(); those of the user keep their names.
 [[nodiscard]] std::vector<ShelfPattern> patterns_on_shelf(const std::string& folder);
 /// read_paint_shelf() likewise.
 [[nodiscard]] std::vector<ShelfPaints> paints_on_shelf(const std::string& folder);

@@ -20,8 +20,8 @@ struct TwoFingers {
 
 /// Asks for such events.
 void listen_to_two_fingers(QWidget& widget);
-/// Of a pinch on a screen, of a pinch or a scroll with two fingers on a pad; nothing for any other event. A
-/// wheel of a mouse is none.
+/// What two fingers do in a pinch on a screen, in a pinch or a scroll with two fingers on a pad; nothing for
+/// any other event. A wheel of a mouse is none.
 [[nodiscard]] std::optional<TwoFingers> two_fingers(QWidget& widget, QEvent& event);
 
 } // namespace zc

@@ -24,10 +24,10 @@ ChipRow::ChipRow(const QString& accessible_name, QWidget* parent) : QWidget(pare
   setCursor(Qt::OpenHandCursor);
 }
 
-void ChipRow::show_steps(std::vector<StringStep> steps, QStringList words, Eyes eyes) {
+void ChipRow::show_steps(std::vector<RampStep> steps, QStringList words, ColorVision vision) {
   m_steps = std::move(steps);
   m_words = std::move(words);
-  m_eyes = eyes;
+  m_vision = vision;
   m_at = std::min(m_at, std::max<std::size_t>(m_steps.size(), 1) - 1);
   update();
 }
@@ -53,7 +53,7 @@ std::optional<std::size_t> ChipRow::chip_at(QPointF p) const {
 void ChipRow::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   for (std::size_t i = 0; i < m_steps.size(); ++i) {
-    const QColor color = shown_color(m_steps[i].color, m_eyes);
+    const QColor color = shown_color(m_steps[i].color, m_vision);
     painter.fillRect(chip_rect(i), color);
     if (static_cast<qsizetype>(i) < m_captions.size()) {
       painter.setFont(small_font());
@@ -118,11 +118,11 @@ bool ChipRow::event(QEvent* event) {
 
 void ChipRow::call_off() { m_pressed.call_off(); }
 
-Spoken ChipRow::spoken() {
-  Spoken out{QAccessible::List, {}, {}, {}};
+AccessibleContent ChipRow::accessible() {
+  AccessibleContent out{QAccessible::List, {}, {}, {}};
   for (std::size_t i = 0; i < m_steps.size(); ++i) {
-    SpokenItem item;
-    item.key = spoken_key(kSpokenOwn, i);
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems, i);
     item.name = tr("%1: %2").arg(i + 1).arg(color_told(m_steps[i].color));
     if (static_cast<qsizetype>(i) < m_words.size()) item.description = m_words[static_cast<qsizetype>(i)];
     item.rect = chip_rect(i);

@@ -2,28 +2,28 @@
 // A row of color chips with words; a click takes one up.
 #pragma once
 
-#include "app/seams/drag_out.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
-#include "core/color/eyes.h"
-#include "core/mix/strings.h"
+#include "app/accessibility/accessibility.h"
+#include "app/platform/drag_out.h"
+#include "app/platform/unfinished.h"
+#include "core/color/color_vision.h"
+#include "core/mix/ramps.h"
 
 #include <QStringList>
 #include <QWidget>
 
 namespace zc {
 
-class ChipRow final : public QWidget, public SpokenView, public Draggable {
+class ChipRow final : public QWidget, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
   ChipRow(const QString& accessible_name, QWidget* parent);
   /// `words` are shown as tooltips, one a chip. A held step carries a dot.
-  void show_steps(std::vector<StringStep> steps, QStringList words, Eyes eyes);
+  void show_steps(std::vector<RampStep> steps, QStringList words, ColorVision vision);
   /// A few letters under each chip; the row is higher then.
   void show_captions(const QStringList& captions);
   [[nodiscard]] QRectF chip_rect(std::size_t chip) const;
-  [[nodiscard]] const std::vector<StringStep>& steps() const { return m_steps; }
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] const std::vector<RampStep>& steps() const { return m_steps; }
+  [[nodiscard]] AccessibleContent accessible() override;
   void call_off() override;
 
 signals:
@@ -40,9 +40,9 @@ protected:
 
 private:
   [[nodiscard]] std::optional<std::size_t> chip_at(QPointF p) const;
-  std::vector<StringStep> m_steps;
+  std::vector<RampStep> m_steps;
   QStringList m_words, m_captions;
-  Eyes m_eyes = Eyes::Usual;
+  ColorVision m_vision = ColorVision::Normal;
   PressedColor m_pressed;
   std::size_t m_at = 0; ///< The chip that keys work on.
 };

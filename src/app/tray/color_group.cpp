@@ -2,13 +2,13 @@
 #include "app/tray/color_group.h"
 
 #include "app/controls/controls.h"
-#include "app/hand/hand_over.h"
+#include "app/copying/copy_on_pick.h"
 #include "app/theme/theme.h"
 #include "core/color/text.h"
 #include "core/grading/grading.h"
+#include "model/application/app_model.h"
 #include "model/i18n/text.h"
-#include "model/share/share_reading.h"
-#include "model/workspace/workspace.h"
+#include "model/share/share_model.h"
 
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -21,11 +21,11 @@ constexpr int kHexWide = 88;
 
 } // namespace
 
-ColorGroup::ColorGroup(Workspace& space, HandOver& hand_over, QWidget* parent)
-    : QWidget(parent), m_space(space), m_hand_over(hand_over),
+ColorGroup::ColorGroup(AppModel& model, CopyOnPick& copy_on_pick, QWidget* parent)
+    : QWidget(parent), m_model(model), m_copy_on_pick(copy_on_pick),
       m_column(new QBoxLayout(QBoxLayout::TopToBottom, this)), m_name(new ElidedLabel(heading_font(), this)),
       m_hex(new QLineEdit(this)), m_state(new ElidedLabel(caption_font(), this)),
-      m_every_pick(word_switch(QStringLiteral("handOver"), tr("copy every pick"), {}, this)) {
+      m_every_pick(word_switch(QStringLiteral("copyOnPick"), tr("copy every pick"), {}, this)) {
   m_column->setContentsMargins(0, 0, 0, 0);
   m_name->setObjectName(QStringLiteral("colorName"));
   m_state->setObjectName(QStringLiteral("maskState"));
@@ -48,7 +48,7 @@ ColorGroup::ColorGroup(Workspace& space, HandOver& hand_over, QWidget* parent)
   connect(m_hex, &QLineEdit::returnPressed, this, &ColorGroup::take_typed_hex);
   connect(m_hex, &QLineEdit::editingFinished, this, &ColorGroup::follow);
   connect(copy, &QAbstractButton::clicked, this, &ColorGroup::copyHexAsked);
-  connect(m_every_pick, &QAbstractButton::clicked, &m_hand_over, &HandOver::turn);
+  connect(m_every_pick, &QAbstractButton::clicked, &m_copy_on_pick, &CopyOnPick::turn);
   fold(false);
 }
 
@@ -58,35 +58,35 @@ void ColorGroup::fold(bool folded) {
   m_column->setSpacing(folded ? kGap : 3);
   m_column->setStretchFactor(m_name, folded ? 1 : 0);
   m_state->setVisible(!folded);
-  m_every_pick->setVisible(!folded && m_hand_over.on());
+  m_every_pick->setVisible(!folded && m_copy_on_pick.on());
 }
 
 void ColorGroup::take_typed_hex() {
   if (!m_hex->isModified()) return;
   m_hex->setModified(false);
-  m_space.picking().take_up_text(m_hex->text());
+  m_model.picking().take_up_text(m_hex->text());
 }
 
 void ColorGroup::follow() {
-  const Session& s = m_space.session();
+  const Session& s = m_model.session();
   m_name->setText(color_name(s.color()));
   if (!m_hex->hasFocus() || !m_hex->isModified()) m_hex->setText(QString::fromStdString(hex_of(s.color())));
   const int steps = s.at_hand.steps.values;
   const int step = steps ? static_cast<int>(std::lround(s.at.at.v / 100 * (steps - 1))) + 1
                          : value_step(s.at.at.v, kValueSteps);
-  const auto inside = m_space.in_mask();
-  const auto press = m_space.press().chosen();
+  const auto inside = m_model.in_mask();
+  const auto press = m_model.press().chosen();
   const bool prints = !press || press->prints(s.color(), s.sharing.print_limit);
   m_state->setText(
-      tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask_state_words(m_space)) +
+      tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask_state_words(m_model)) +
       (prints ? QString() : tr(", does not print")));
   m_state->setFont(inside && !*inside ? heading_font() : caption_font());
-  m_every_pick->setChecked(m_hand_over.on());
-  m_every_pick->setVisible(!m_folded && m_hand_over.on());
-  m_every_pick->setToolTip(
-      m_hand_over.last().isEmpty()
-          ? tr("Copy every picked color to the clipboard, as %1 (Ctrl+H)").arg(words_for(m_hand_over.form()))
-          : m_hand_over.last());
+  m_every_pick->setChecked(m_copy_on_pick.on());
+  m_every_pick->setVisible(!m_folded && m_copy_on_pick.on());
+  m_every_pick->setToolTip(m_copy_on_pick.last().isEmpty()
+                               ? tr("Copy every picked color to the clipboard, as %1 (Ctrl+H)")
+                                     .arg(words_for(m_copy_on_pick.form()))
+                               : m_copy_on_pick.last());
 }
 
 } // namespace zc

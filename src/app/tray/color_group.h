@@ -10,14 +10,14 @@ class QLineEdit;
 namespace zc {
 
 class ElidedLabel;
-class HandOver;
+class CopyOnPick;
 class WordControl;
-class Workspace;
+class AppModel;
 
 class ColorGroup final : public QWidget {
   Q_OBJECT
 public:
-  ColorGroup(Workspace& space, HandOver& hand_over, QWidget* parent);
+  ColorGroup(AppModel& model, CopyOnPick& copy_on_pick, QWidget* parent);
   /// All in one row, without the sentence.
   void fold(bool folded);
   void follow();
@@ -27,8 +27,8 @@ signals:
 
 private:
   void take_typed_hex();
-  Workspace& m_space;
-  HandOver& m_hand_over;
+  AppModel& m_model;
+  CopyOnPick& m_copy_on_pick;
   QBoxLayout* m_column;
   ElidedLabel* m_name;
   QLineEdit* m_hex;

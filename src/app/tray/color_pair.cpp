@@ -17,8 +17,8 @@ constexpr int kRoomForWord = 90;
 
 } // namespace
 
-ColorPair::ColorPair(Studio& space, Picking& picking, QSize size, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking) {
+ColorPair::ColorPair(Studio& model, Picking& picking, QSize size, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking) {
   setObjectName(QStringLiteral("colorPair"));
   setAccessibleName(tr("Current and previous color"));
   setToolTip(tr("The current color, and below it the previous one: click that to go back. Both can be "
@@ -26,8 +26,8 @@ ColorPair::ColorPair(Studio& space, Picking& picking, QSize size, QWidget* paren
   setFocusPolicy(Qt::TabFocus);
   setFixedSize(size);
   setCursor(Qt::OpenHandCursor);
-  space.hear({Part::Color}, this, qOverload<>(&QWidget::update));
-  space.hear({Part::Eyes}, this, qOverload<>(&QWidget::update));
+  model.hear({Part::Color}, this, qOverload<>(&QWidget::update));
+  model.hear({Part::ColorVision}, this, qOverload<>(&QWidget::update));
 }
 
 QRect ColorPair::before_rect() const {
@@ -37,9 +37,9 @@ QRect ColorPair::before_rect() const {
 
 void ColorPair::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  const Session& s = m_space.session();
-  const QColor before = shown_color(s.before, s.eyes);
-  painter.fillRect(rect(), shown_color(s.color(), s.eyes));
+  const Session& s = m_model.session();
+  const QColor before = shown_color(s.before, s.vision);
+  painter.fillRect(rect(), shown_color(s.color(), s.vision));
   painter.fillRect(before_rect(), before);
   if (height() >= kRoomForWord) {
     painter.setPen(readable_on(before));
@@ -52,7 +52,7 @@ void ColorPair::paintEvent(QPaintEvent*) {
 
 void ColorPair::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return event->ignore();
-  const Session& s = m_space.session();
+  const Session& s = m_model.session();
   m_pressed.press(*event, before_rect().contains(event->pos()) ? s.before : s.color());
 }
 
@@ -71,14 +71,14 @@ void ColorPair::keyPressEvent(QKeyEvent* event) {
 
 void ColorPair::call_off() { m_pressed.call_off(); }
 
-Spoken ColorPair::spoken() {
-  const Session& s = m_space.session();
-  SpokenItem now, before;
-  now.key = spoken_key(kSpokenOwn, 0);
+AccessibleContent ColorPair::accessible() {
+  const Session& s = m_model.session();
+  AccessibleItem now, before;
+  now.key = accessible_key(kOwnItems, 0);
   now.role = QAccessible::StaticText;
   now.name = tr("Current color: %1").arg(color_told(s.color()));
   now.rect = rect();
-  before.key = spoken_key(kSpokenOwn, 1);
+  before.key = accessible_key(kOwnItems, 1);
   before.role = QAccessible::Button;
   before.name = tr("Previous color: %1").arg(color_told(s.before));
   before.rect = before_rect();

@@ -2,9 +2,9 @@
 // The current color over the one before; a click on the lower part goes back to it.
 #pragma once
 
-#include "app/seams/drag_out.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
+#include "app/platform/drag_out.h"
+#include "app/platform/unfinished.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -13,12 +13,12 @@ namespace zc {
 
 class Picking;
 
-class ColorPair final : public QWidget, public SpokenView, public Draggable {
+class ColorPair final : public QWidget, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
-  ColorPair(Studio& space, Picking& picking, QSize size, QWidget* parent);
+  ColorPair(Studio& model, Picking& picking, QSize size, QWidget* parent);
   [[nodiscard]] QRect before_rect() const;
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   void call_off() override;
 
 protected:
@@ -29,7 +29,7 @@ protected:
   void keyPressEvent(QKeyEvent* event) override;
 
 private:
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   PressedColor m_pressed;
 };

@@ -16,8 +16,8 @@ constexpr int kFieldWide = 62;
 
 } // namespace
 
-PlaceGroup::PlaceGroup(Studio& space, Picking& picking, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking) {
+PlaceGroup::PlaceGroup(Studio& model, Picking& picking, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(kGap);
@@ -50,19 +50,19 @@ PlaceGroup::PlaceGroup(Studio& space, Picking& picking, QWidget* parent)
     m_fields[static_cast<std::size_t>(i)] = field;
   }
   setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
-  space.hear({Part::Color, Part::Geometry}, this, &PlaceGroup::follow);
+  model.hear({Part::Color, Part::Geometry}, this, &PlaceGroup::follow);
   follow();
 }
 
 void PlaceGroup::go_to(int number, double value) {
-  const WheelPoint at = m_space.session().at.at;
+  const WheelPoint at = m_model.session().at.at;
   if (number == 0) return m_picks.nudge_hue(turn_between(at.a, value));
   if (number == 1) return m_picks.nudge_saturation(value / 100 - at.r);
   m_picks.nudge_value(value - at.v);
 }
 
 void PlaceGroup::follow() {
-  const WheelPoint at = m_space.session().at.at;
+  const WheelPoint at = m_model.session().at.at;
   m_fields[0]->show_value(at.a);
   m_fields[1]->show_value(100 * at.r);
   m_fields[2]->show_value(at.v);

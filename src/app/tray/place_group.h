@@ -14,12 +14,12 @@ class Studio;
 class PlaceGroup final : public QWidget {
   Q_OBJECT
 public:
-  PlaceGroup(Studio& space, Picking& picking, QWidget* parent);
+  PlaceGroup(Studio& model, Picking& picking, QWidget* parent);
 
 private:
   void follow();
   void go_to(int number, double value);
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   std::array<NumberField*, 3> m_fields{}; ///< Hue, saturation, value.
 };

@@ -7,10 +7,10 @@
 #include "core/color/gamut.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
-#include "model/proof/press_reading.h"
+#include "model/proof/press_model.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
-#include "model/share/share_reading.h"
+#include "model/share/share_model.h"
 
 #include <QGridLayout>
 #include <QMenu>
@@ -26,8 +26,8 @@ QString setting(std::size_t row) { return QStringLiteral("readout/%1").arg(row);
 
 } // namespace
 
-ReadoutPanel::ReadoutPanel(Studio& space, Picking& picking, PressReader& press, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_reader(press) {
+ReadoutPanel::ReadoutPanel(Studio& model, Picking& picking, PressModel& press, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking), m_reader(press) {
   setObjectName(QStringLiteral("readouts"));
   auto* grid = new QGridLayout(this);
   setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
@@ -65,7 +65,7 @@ ReadoutPanel::ReadoutPanel(Studio& space, Picking& picking, PressReader& press, 
   }
   show_rows(static_cast<std::size_t>(
       std::clamp(QSettings().value(kShownSetting, 0).toInt(), 0, int(m_rows.size()))));
-  space.hear({Part::Color, Part::Sharing, Part::Eyes}, this, &ReadoutPanel::follow);
+  model.hear({Part::Color, Part::Sharing, Part::ColorVision}, this, &ReadoutPanel::follow);
   follow();
 }
 
@@ -167,7 +167,7 @@ void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
   if (!there)
     return (n < 3 ? row.fields[n] : row.black)
         ->refuse(tr("The press prints this, but no display can show it."));
-  m_typed_ink = TypedInk{ink, *there, m_space.session().sharing.press};
+  m_typed_ink = TypedInk{ink, *there, m_model.session().sharing.press};
   m_picks.take_up(*there);
   follow();
 }
@@ -175,9 +175,9 @@ void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
 /// What was typed stays as it was typed, until another color or another press is the current one: separating
 /// the color anew would give other inks that look the same.
 Ink ReadoutPanel::ink_of_now(const Press& press) const {
-  const Srgb color = m_space.session().color();
+  const Srgb color = m_model.session().color();
   const bool typed =
-      m_typed_ink && m_typed_ink->color == color && m_typed_ink->press == m_space.session().sharing.press;
+      m_typed_ink && m_typed_ink->color == color && m_typed_ink->press == m_model.session().sharing.press;
   return typed ? m_typed_ink->ink : press.printed(color).ink;
 }
 
@@ -211,7 +211,7 @@ void ReadoutPanel::follow() {
       follow_ink(row);
       continue;
     }
-    const auto numbers = readout_of(row.space, m_space.session().color());
+    const auto numbers = readout_of(row.space, m_model.session().color());
     for (std::size_t n = 0; n < 3; ++n) row.fields[n]->show_value(numbers[n]);
   }
 }
@@ -219,7 +219,7 @@ void ReadoutPanel::follow() {
 void ReadoutPanel::take(std::size_t i, std::size_t n, double value) {
   Row& row = m_rows[i];
   if (row.ink) return take_ink(i, n, value);
-  auto numbers = readout_of(row.space, m_space.session().color());
+  auto numbers = readout_of(row.space, m_model.session().color());
   numbers[n] = value;
   const auto color = color_of_readout(row.space, numbers);
   if (!color) return row.fields[n]->refuse(words(color.error()));

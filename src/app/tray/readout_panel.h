@@ -12,7 +12,7 @@ class QMenu;
 namespace zc {
 
 class Picking;
-class PressReader;
+class PressModel;
 
 class NumberField;
 class WordControl;
@@ -20,7 +20,7 @@ class WordControl;
 class ReadoutPanel final : public QWidget {
   Q_OBJECT
 public:
-  ReadoutPanel(Studio& space, Picking& picking, PressReader& press, QWidget* parent);
+  ReadoutPanel(Studio& model, Picking& picking, PressModel& press, QWidget* parent);
   void choose_space(std::size_t row, ReadoutSpace space);
   /// Reads the color as ink on the chosen press.
   void choose_ink(std::size_t row);
@@ -54,9 +54,9 @@ private:
     std::string press;
   };
   [[nodiscard]] Ink ink_of_now(const Press& press) const;
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
-  PressReader& m_reader;
+  PressModel& m_reader;
   std::optional<TypedInk> m_typed_ink;
   std::array<Row, 4> m_rows;
   std::size_t m_shown = 0;

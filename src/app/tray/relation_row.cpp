@@ -24,8 +24,8 @@ const QString kOpenSetting = QStringLiteral("tray/relation");
 
 } // namespace
 
-RelationRow::RelationRow(Studio& space, Picking& picking, Laying& laying, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_content(new QWidget(this)),
+RelationRow::RelationRow(Studio& model, Picking& picking, Laying& laying, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking), m_laying(laying), m_content(new QWidget(this)),
       m_relation(new QComboBox(this)), m_vivid(new WordControl(ControlKind::Switch, tr("vivid"), m_content)),
       m_fix(new WordControl(ControlKind::Switch, tr("pin"), m_content)),
       m_chips(new ChipRow(tr("Members of the relation"), m_content)) {
@@ -75,8 +75,8 @@ RelationRow::RelationRow(Studio& space, Picking& picking, Laying& laying, QWidge
   connect(lay, &QAbstractButton::clicked, &m_laying, &Laying::lay_relation);
   connect(m_chips, &ChipRow::taken, &m_picks, &Picking::take_up_member);
   connect(m_chips, &ChipRow::laid, &m_laying, &Laying::lay_member);
-  space.hear({Part::Color, Part::Geometry, Part::Relations, Part::Steps, Part::Eyes, Part::Vivid}, this,
-             &RelationRow::follow);
+  model.hear({Part::Color, Part::Geometry, Part::Relations, Part::Steps, Part::ColorVision, Part::Vivid},
+             this, &RelationRow::follow);
   follow();
 }
 
@@ -99,18 +99,18 @@ void RelationRow::open(bool open) {
 }
 
 void RelationRow::follow() {
-  const Session& s = m_space.session();
-  std::vector<StringStep> steps;
+  const Session& s = m_model.session();
+  std::vector<RampStep> steps;
   QStringList words, captions;
   for (const auto& member : m_picks.members()) {
-    steps.push_back({member.color, m_space.geometry().place(member.at)});
+    steps.push_back({member.color, m_model.geometry().place(member.at)});
     captions << tr("%1°").arg(std::lround(member.turn));
     words << tr("%1° further: %2. Click to use it, Ctrl+click to add it to the set; on the rim of the wheel "
                 "it can be dragged.")
                  .arg(std::lround(member.turn))
                  .arg(color_told(member.color));
   }
-  m_chips->show_steps(std::move(steps), words, s.eyes);
+  m_chips->show_steps(std::move(steps), words, s.vision);
   m_chips->show_captions(captions);
   const QSignalBlocker quiet(m_relation);
   m_relation->setCurrentIndex(m_relation->findData(static_cast<int>(s.relations.relation)));

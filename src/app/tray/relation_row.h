@@ -21,7 +21,7 @@ class WordControl;
 class RelationRow final : public QWidget {
   Q_OBJECT
 public:
-  RelationRow(Studio& space, Picking& picking, Laying& laying, QWidget* parent);
+  RelationRow(Studio& model, Picking& picking, Laying& laying, QWidget* parent);
 
   /// The relations to choose from; one that is chosen opens the row.
   void fill_menu(QMenu& menu);
@@ -31,7 +31,7 @@ public:
 private:
   void open(bool open);
   void follow();
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   Laying& m_laying;
   QWidget* m_content;

@@ -18,15 +18,15 @@ namespace zc {
 namespace {
 
 constexpr int kMost = 300;
-constexpr int kFamilyWide = 84; ///< Of the name of the family on the button.
+constexpr int kFamilyWide = 108; ///< Of the name of the family on the button.
 
 } // namespace
 
-SetGroup::SetGroup(Studio& space, Picking& picking, Laying& laying, QWidget* parent)
-    : QWidget(parent), m_space(space), m_laying(laying),
+SetGroup::SetGroup(Studio& model, Picking& picking, Laying& laying, QWidget* parent)
+    : QWidget(parent), m_model(model), m_laying(laying),
       m_family(word_opener(QStringLiteral("layFamily"), {}, tr("Choose the family that colors are added to"),
                            this)),
-      m_families(new QMenu(m_family)), m_relation(new RelationRow(space, picking, laying, this)) {
+      m_families(new QMenu(m_family)), m_relation(new RelationRow(model, picking, laying, this)) {
   setMaximumWidth(kMost);
   auto* add = new QPushButton(tr("Add to set"), this);
   add->setObjectName(QStringLiteral("lay"));
@@ -46,7 +46,7 @@ SetGroup::SetGroup(Studio& space, Picking& picking, Laying& laying, QWidget* par
   connect(m_families, &QMenu::aboutToShow, this, &SetGroup::fill_menu);
   connect(m_family, &QAbstractButton::clicked, m_families,
           [this] { m_families->popup(m_family->mapToGlobal(QPoint(0, m_family->height()))); });
-  space.hear({Part::Sets, Part::Selection}, this, &SetGroup::follow);
+  model.hear({Part::Sets, Part::Selection}, this, &SetGroup::follow);
   follow();
 }
 
@@ -55,7 +55,7 @@ void SetGroup::fold(bool folded) { m_relation->setVisible(!folded && m_relation-
 /// Made each time it opens; what is chosen later belongs to the piece it was opened over.
 void SetGroup::fill_menu() {
   m_families->clear();
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   if (!set || set->families.empty()) {
     m_families->addAction(tr("Adding a color makes the first family"))->setEnabled(false);
     return;
@@ -63,14 +63,14 @@ void SetGroup::fill_menu() {
   for (const Family& family : set->families) {
     auto* choice = m_families->addAction(text(family.name).replace(QLatin1Char('&'), QLatin1String("&&")));
     choice->setCheckable(true);
-    choice->setChecked(family.id == m_space.session().family);
+    choice->setChecked(family.id == m_model.session().family);
     connect(choice, &QAction::triggered, this,
-            m_space.bound([this, id = family.id](bool) { m_laying.select_family(id); }));
+            m_model.bound([this, id = family.id](bool) { m_laying.select_family(id); }));
   }
 }
 
 void SetGroup::follow() {
-  const Family* family = find_family(m_space.piece(), m_space.session().family);
+  const Family* family = find_family(m_model.piece(), m_model.session().family);
   const QString words = family ? tr("to %1").arg(text(family->name)) : tr("to a new family");
   m_family->setText(QFontMetrics(text_font()).elidedText(words, Qt::ElideRight, kFamilyWide));
   m_family->setAccessibleName(words);

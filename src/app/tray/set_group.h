@@ -19,7 +19,7 @@ class WordControl;
 class SetGroup final : public QWidget {
   Q_OBJECT
 public:
-  SetGroup(Studio& space, Picking& picking, Laying& laying, QWidget* parent);
+  SetGroup(Studio& model, Picking& picking, Laying& laying, QWidget* parent);
   /// The row that adds alone.
   void fold(bool folded);
   [[nodiscard]] RelationRow& relation() { return *m_relation; }
@@ -27,7 +27,7 @@ public:
 private:
   void fill_menu();
   void follow();
-  Studio& m_space;
+  Studio& m_model;
   Laying& m_laying;
   WordControl* m_family;
   QMenu* m_families;

@@ -2,7 +2,7 @@
 #include "app/tray/tray.h"
 
 #include "app/controls/controls.h"
-#include "app/hand/hand_over.h"
+#include "app/copying/copy_on_pick.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_group.h"
 #include "app/tray/color_pair.h"
@@ -11,7 +11,7 @@
 #include "app/tray/relation_row.h"
 #include "app/tray/set_group.h"
 #include "app/tray/wells_view.h"
-#include "model/workspace/workspace.h"
+#include "model/application/app_model.h"
 
 #include <QHBoxLayout>
 #include <QMenu>
@@ -31,12 +31,13 @@ QString fold_setting(Desk desk) {
 
 } // namespace
 
-Tray::Tray(Workspace& space, HandOver& hand_over, QWidget* parent)
-    : QWidget(parent), m_space(space), m_pair(new ColorPair(space, space.picking(), {96, 96}, this)),
-      m_color(new ColorGroup(space, hand_over, this)), m_place(new PlaceGroup(space, space.picking(), this)),
-      m_readouts(new ReadoutPanel(space, space.picking(), space.press(), this)),
-      m_wells(new WellsView(space, space.picking(), WellsView::Build::Roomy, this)),
-      m_set(new SetGroup(space, space.picking(), space.laying(), this)),
+Tray::Tray(AppModel& model, CopyOnPick& copy_on_pick, QWidget* parent)
+    : QWidget(parent), m_model(model), m_pair(new ColorPair(model, model.picking(), {96, 96}, this)),
+      m_color(new ColorGroup(model, copy_on_pick, this)),
+      m_place(new PlaceGroup(model, model.picking(), this)),
+      m_readouts(new ReadoutPanel(model, model.picking(), model.press(), this)),
+      m_wells(new WellsView(model, model.picking(), WellsView::Build::Roomy, this)),
+      m_set(new SetGroup(model, model.picking(), model.laying(), this)),
       m_more(word_opener(QStringLiteral("trayMore"), tr("More"),
                          tr("Add readouts, show related colors, fold or unfold the tray"), this)),
       m_row(new QHBoxLayout(this)) {
@@ -54,10 +55,10 @@ Tray::Tray(Workspace& space, HandOver& hand_over, QWidget* parent)
   m_row->addWidget(m_more, 0, Qt::AlignTop);
   connect(m_color, &ColorGroup::copyHexAsked, this, &Tray::copyHexAsked);
   make_menu();
-  connect(&hand_over, &HandOver::changed, m_color, &ColorGroup::follow);
-  space.hear({Part::Color, Part::Geometry, Part::Sharing, Part::Steps, Part::Desk}, m_color,
+  connect(&copy_on_pick, &CopyOnPick::changed, m_color, &ColorGroup::follow);
+  model.hear({Part::Color, Part::Geometry, Part::Sharing, Part::Steps, Part::Desk}, m_color,
              &ColorGroup::follow);
-  space.hear({Part::Desk}, this, &Tray::follow_desk);
+  model.hear({Part::Desk}, this, &Tray::follow_desk);
   m_color->follow();
   follow_desk();
 }
@@ -80,13 +81,13 @@ void Tray::make_menu() {
 }
 
 void Tray::fold(bool folded) {
-  QSettings().setValue(fold_setting(m_space.session().desk), folded);
+  QSettings().setValue(fold_setting(m_model.session().desk), folded);
   m_folded = folded;
   lay_out();
 }
 
 void Tray::follow_desk() {
-  const Desk desk = m_space.session().desk;
+  const Desk desk = m_model.session().desk;
   m_folded = QSettings().value(fold_setting(desk), desk == Desk::Share).toBool();
   lay_out();
 }

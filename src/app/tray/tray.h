@@ -10,20 +10,20 @@ namespace zc {
 
 class ColorGroup;
 class ColorPair;
-class HandOver;
+class CopyOnPick;
 class PlaceGroup;
 class ReadoutPanel;
 class SetGroup;
 class WellsView;
 class WordControl;
-class Workspace;
+class AppModel;
 
 /// Folded it is one row: the color, its name and code, the wells, and what adds it. It folds by itself at
 /// Share; folded or unfolded by the user, it stays so, at Share and at the other desks apart.
 class Tray final : public QWidget {
   Q_OBJECT
 public:
-  Tray(Workspace& space, HandOver& hand_over, QWidget* parent);
+  Tray(AppModel& model, CopyOnPick& copy_on_pick, QWidget* parent);
   void fold(bool folded);
   [[nodiscard]] bool folded() const { return m_folded; }
 
@@ -40,7 +40,7 @@ private:
   void make_menu();
   void lay_out();
 
-  Workspace& m_space;
+  AppModel& m_model;
   ColorPair* m_pair;
   ColorGroup* m_color;
   PlaceGroup* m_place;

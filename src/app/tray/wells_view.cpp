@@ -27,8 +27,8 @@ double recent_indent() {
 
 } // namespace
 
-WellsView::WellsView(Studio& space, Picking& picking, Build build, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking),
+WellsView::WellsView(Studio& model, Picking& picking, Build build, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking),
       m_clear(new WordControl(ControlKind::Action, tr("Clear well"), this)),
       m_none(new WordControl(ControlKind::Action, tr("Stop filling"), this)), m_build(build) {
   m_clear->setObjectName(QStringLiteral("clearWell"));
@@ -36,19 +36,19 @@ WellsView::WellsView(Studio& space, Picking& picking, Build build, QWidget* pare
   m_none->setObjectName(QStringLiteral("fillNoWell"));
   m_none->setToolTip(tr("Picks no longer fill a well; the wells keep their colors"));
   connect(m_clear, &QAbstractButton::clicked, this, [this] {
-    if (const auto well = m_space.session().filling_well) m_picks.clear_well(*well);
+    if (const auto well = m_model.session().filling_well) m_picks.clear_well(*well);
   });
   connect(m_none, &QAbstractButton::clicked, this, [this] { m_picks.choose_filling_well({}); });
   setObjectName(QStringLiteral("wells"));
   setAccessibleName(tr("Wells and recent colors"));
   setFixedSize(sizeHint());
   setMouseTracking(true);
-  space.hear({Part::AtHand, Part::Eyes}, this, &WellsView::follow);
+  model.hear({Part::AtHand, Part::ColorVision}, this, &WellsView::follow);
   follow();
 }
 
 void WellsView::follow() {
-  const auto& s = m_space.session();
+  const auto& s = m_model.session();
   const auto well = s.filling_well;
   m_clear->setVisible(m_build != Build::Row && well && s.at_hand.wells[*well]);
   m_none->setVisible(m_build != Build::Row && well.has_value());
@@ -91,7 +91,7 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.setRenderHint(QPainter::Antialiasing);
   paint_wells(painter);
   if (m_build == Build::Row) return;
-  const Session& s = m_space.session();
+  const Session& s = m_model.session();
   painter.setFont(heading_font());
   painter.setPen(theme().text);
   painter.drawText(QRectF(0, 0, 80, 18), Qt::AlignLeft | Qt::AlignVCenter, tr("Wells"));
@@ -106,19 +106,19 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.drawText(QRectF(0, height() - 20, recent_indent(), 17), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("Recent"));
   for (std::size_t i = 0; i < s.at_hand.recent.size(); ++i)
-    draw_chip(painter, recent_rect(i), shown_color(s.at_hand.recent[i], s.eyes), theme().furniture);
+    draw_chip(painter, recent_rect(i), shown_color(s.at_hand.recent[i], s.vision), theme().furniture);
   if (s.at_hand.recent.empty())
     painter.drawText(QRectF(recent_indent(), height() - 20, 300, 17), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("nothing picked yet"));
 }
 
 void WellsView::paint_wells(QPainter& painter) {
-  const Session& s = m_space.session();
+  const Session& s = m_model.session();
   for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
     const QRectF r = well_rect(i);
     const bool filling = s.filling_well == i;
     painter.setPen(QPen(s.at_hand.wells[i] ? theme().line : theme().quiet, 1));
-    painter.setBrush(s.at_hand.wells[i] ? QBrush(shown_color(*s.at_hand.wells[i], s.eyes))
+    painter.setBrush(s.at_hand.wells[i] ? QBrush(shown_color(*s.at_hand.wells[i], s.vision))
                                         : QBrush(Qt::NoBrush));
     painter.drawEllipse(r);
     const QRectF mark(r.center().x() - 8, number_rect(i).bottom() - 1, 16, 2);
@@ -132,7 +132,7 @@ void WellsView::paint_wells(QPainter& painter) {
 }
 
 std::optional<Srgb> WellsView::color_at(QPointF p) const {
-  const AtHand& at_hand = m_space.session().at_hand;
+  const AtHand& at_hand = m_model.session().at_hand;
   for (std::size_t i = 0; i < at_hand.wells.size(); ++i)
     if (well_rect(i).contains(p)) return at_hand.wells[i];
   for (std::size_t i = 0; i < at_hand.recent.size(); ++i)
@@ -153,7 +153,7 @@ void WellsView::mouseMoveEvent(QMouseEvent* event) {
 /// A color that can be dragged has a pointer of its own, and a number shows the mark that a press sets.
 void WellsView::point_at(QPointF p) {
   std::optional<std::size_t> number;
-  for (std::size_t i = 0; i < m_space.session().at_hand.wells.size(); ++i)
+  for (std::size_t i = 0; i < m_model.session().at_hand.wells.size(); ++i)
     if (number_rect(i).contains(p)) number = i;
   setCursor(color_at(p) ? Qt::OpenHandCursor : number ? Qt::PointingHandCursor : Qt::ArrowCursor);
   if (number == m_pointed) return;
@@ -168,14 +168,14 @@ void WellsView::mouseReleaseEvent(QMouseEvent* event) {
 }
 
 void WellsView::click(QPointF p, Qt::KeyboardModifiers modifiers) {
-  for (std::size_t i = 0; i < m_space.session().at_hand.wells.size(); ++i) {
+  for (std::size_t i = 0; i < m_model.session().at_hand.wells.size(); ++i) {
     if (well_rect(i).contains(p))
       return modifiers & Qt::ShiftModifier ? m_picks.lay_down_well(i) : m_picks.choose_well(i);
     if (number_rect(i).contains(p))
-      return m_picks.choose_filling_well(m_space.session().filling_well == i ? std::nullopt
+      return m_picks.choose_filling_well(m_model.session().filling_well == i ? std::nullopt
                                                                              : std::optional(i));
   }
-  const auto& recent = m_space.session().at_hand.recent;
+  const auto& recent = m_model.session().at_hand.recent;
   for (std::size_t i = 0; i < recent.size(); ++i)
     if (recent_rect(i).contains(p)) return m_picks.take_up(recent[i]);
 }
@@ -192,16 +192,16 @@ bool WellsView::event(QEvent* event) {
 
 void WellsView::call_off() { m_pressed.call_off(); }
 
-Spoken WellsView::spoken() {
-  const Session& s = m_space.session();
-  Spoken out{QAccessible::List,
-             s.filling_well ? tr("every pick fills well %1").arg(*s.filling_well + 1)
-                            : tr("no well is filled by picks"),
-             {},
-             {}};
+AccessibleContent WellsView::accessible() {
+  const Session& s = m_model.session();
+  AccessibleContent out{QAccessible::List,
+                        s.filling_well ? tr("every pick fills well %1").arg(*s.filling_well + 1)
+                                       : tr("no well is filled by picks"),
+                        {},
+                        {}};
   for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
-    SpokenItem item;
-    item.key = spoken_key(kSpokenOwn, i);
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems, i);
     const auto& color = s.at_hand.wells[i];
     item.name = tr("Well %1: %2").arg(i + 1).arg(color ? color_told(*color) : tr("empty"));
     item.rect = well_rect(i);
@@ -213,8 +213,8 @@ Spoken WellsView::spoken() {
   }
   if (m_build == Build::Row) return out;
   for (std::size_t i = 0; i < s.at_hand.recent.size(); ++i) {
-    SpokenItem item;
-    item.key = spoken_key(kSpokenOwn + 1, i);
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems + 1, i);
     item.name = tr("Recent: %1").arg(color_told(s.at_hand.recent[i]));
     item.rect = recent_rect(i);
     item.actions = {{tr("Use color"), [this, c = s.at_hand.recent[i]] { m_picks.take_up(c); }}};

@@ -2,9 +2,9 @@
 // Eight wells and the trail of recent colors.
 #pragma once
 
-#include "app/seams/drag_out.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
+#include "app/platform/drag_out.h"
+#include "app/platform/unfinished.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -15,18 +15,18 @@ class Picking;
 
 class WordControl;
 
-class WellsView final : public QWidget, public SpokenView, public Draggable {
+class WellsView final : public QWidget, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
   /// Where the window is narrow the wells stand closer; a row is the wells alone.
   enum class Build { Roomy, Narrow, Row };
-  WellsView(Studio& space, Picking& picking, Build build, QWidget* parent);
+  WellsView(Studio& model, Picking& picking, Build build, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override;
   void set_build(Build build);
   [[nodiscard]] QRectF well_rect(std::size_t well) const;
   [[nodiscard]] QRectF number_rect(std::size_t well) const;
   [[nodiscard]] QRectF recent_rect(std::size_t place) const;
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   void call_off() override;
 
 protected:
@@ -43,7 +43,7 @@ private:
   void paint_wells(QPainter& painter);
   [[nodiscard]] std::optional<Srgb> color_at(QPointF p) const;
   void click(QPointF p, Qt::KeyboardModifiers modifiers);
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   WordControl* m_clear;
   WordControl* m_none;

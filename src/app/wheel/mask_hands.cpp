@@ -39,18 +39,18 @@ bool contains(const Shape& shape, DiscPoint p) {
 
 } // namespace
 
-MaskHands::MaskHands(Studio& space, Masking& masking, WheelView& view)
-    : QObject(&view), m_space(space), m_masking(masking), m_view(view) {
-  space.hear({Part::Geometry}, this, [this] { m_hovered.reset(); });
+MaskHands::MaskHands(Studio& model, Masking& masking, WheelView& view)
+    : QObject(&view), m_model(model), m_masking(masking), m_view(view) {
+  model.hear({Part::Geometry}, this, [this] { m_hovered.reset(); });
 }
 
 const List<Area>* MaskHands::areas() const {
-  return m_space.region() ? &m_space.piece().mask->areas : nullptr;
+  return m_model.region() ? &m_model.piece().mask->areas : nullptr;
 }
 
 const Shape* MaskHands::shape() const {
   const auto* all = areas();
-  const std::size_t chosen = m_space.session().area;
+  const std::size_t chosen = m_model.session().area;
   return all && chosen < all->size() ? &(*all)[chosen].shape : nullptr;
 }
 
@@ -78,7 +78,7 @@ std::optional<EdgePlace> MaskHands::edge_at(QPointF p) const {
 std::optional<std::size_t> MaskHands::area_at(QPointF p) const {
   if (!areas()) return std::nullopt;
   const DiscPoint place = m_view.disc_point_at(p);
-  if (shape() && contains(*shape(), place)) return m_space.session().area;
+  if (shape() && contains(*shape(), place)) return m_model.session().area;
   for (std::size_t i = areas()->size(); i-- > 0;)
     if (contains((*areas())[i].shape, place)) return i;
   return std::nullopt;
@@ -109,7 +109,7 @@ bool MaskHands::press(QPointF p, bool alone) {
   m_press = m_pointer = p;
   m_moved = false;
   ++m_drag_number;
-  m_base.emplace(m_space.store());
+  m_base.emplace(m_model.store());
   if (m_tool != Tool::None) return press_tool(p);
   if (const auto handle = handle_at(p)) {
     m_drag = Drag::Handle;
@@ -170,9 +170,9 @@ bool MaskHands::drag(QPointF p) {
 void MaskHands::drag_piece(QPointF before, QPointF now) {
   if (m_base->renewed()) m_press = before;
   const QString key = QStringLiteral("mask %1").arg(m_drag_number);
-  const bool held = m_space.store().apply(
+  const bool applied = m_model.store().apply(
       drag_name(), [&](const Piece&) { return dragged(m_base->piece(), now); }, key);
-  if (held) m_base->moved();
+  if (applied) m_base->moved();
 }
 
 QString MaskHands::drag_name() const {
@@ -183,7 +183,7 @@ QString MaskHands::drag_name() const {
 }
 
 Result<Piece> MaskHands::dragged(Piece piece, QPointF p) const {
-  const std::size_t area = m_space.session().area;
+  const std::size_t area = m_model.session().area;
   const DiscPoint to = m_view.disc_point_at(p);
   if (m_drag == Drag::Handle)
     return with_mask_handle(std::move(piece), area, m_dragged.grip, m_dragged.index, to);
@@ -193,7 +193,7 @@ Result<Piece> MaskHands::dragged(Piece piece, QPointF p) const {
   }
   const double by = turn_between(angle_at(m_press), angle_at(p));
   if (m_drag == Drag::Turn && !m_alone)
-    return with_mask_turned(std::move(piece), by, m_space.session().carry);
+    return with_mask_turned(std::move(piece), by, m_model.session().carry);
   // The area may have gone meanwhile.
   if (!piece.mask || area >= piece.mask->areas.size()) return piece;
   const Shape from = piece.mask->areas[area].shape;
@@ -243,17 +243,17 @@ void MaskHands::finish_outline() {
   Polygon polygon{m_outline};
   m_drag = Drag::None;
   if (polygon.points.size() >= 3 && crosses_itself(polygon))
-    emit m_space.notice(tr("The outline crosses itself; the mask is open where it overlaps."));
+    emit m_model.notice(tr("The outline crosses itself; the mask is open where it overlaps."));
   add_area(std::move(polygon));
 }
 
 void MaskHands::add_area(Shape shape) {
   const Area area{m_mode, std::move(shape)};
   m_outline.clear();
-  const bool held =
-      m_space.store().apply(m_mode == AreaMode::Adds ? tr("Add mask area") : tr("Subtract mask area"),
+  const bool applied =
+      m_model.store().apply(m_mode == AreaMode::Adds ? tr("Add mask area") : tr("Subtract mask area"),
                             [&](Piece p) { return with_area_added(std::move(p), area); });
-  if (held) m_masking.select_area(m_space.piece().mask->areas.size() - 1);
+  if (applied) m_masking.select_area(m_model.piece().mask->areas.size() - 1);
   choose_tool(Tool::None);
 }
 
@@ -285,8 +285,8 @@ bool MaskHands::double_click(QPointF p) {
   }
   const auto edge = edge_at(p);
   if (!edge) return false;
-  m_space.store().apply(tr("Add mask corner"), [&](Piece piece) {
-    return with_mask_point_added(std::move(piece), m_space.session().area, edge->edge + 1, edge->at);
+  m_model.store().apply(tr("Add mask corner"), [&](Piece piece) {
+    return with_mask_point_added(std::move(piece), m_model.session().area, edge->edge + 1, edge->at);
   });
   return true;
 }
@@ -321,19 +321,19 @@ void MaskHands::leave() {
 // ---------------------------------------------------------------- edits
 
 void MaskHands::reshape(const QString& name, const Shape& to) {
-  const std::size_t area = m_space.session().area;
-  m_space.store().apply(name, [&](Piece p) { return with_area_shape(std::move(p), area, to); });
+  const std::size_t area = m_model.session().area;
+  m_model.store().apply(name, [&](Piece p) { return with_area_shape(std::move(p), area, to); });
 }
 
 void MaskHands::remove_corner(std::size_t corner) {
-  const std::size_t area = m_space.session().area;
-  m_space.store().apply(tr("Remove mask corner"),
+  const std::size_t area = m_model.session().area;
+  m_model.store().apply(tr("Remove mask corner"),
                         [=](Piece p) { return with_mask_point_removed(std::move(p), area, corner); });
 }
 
 void MaskHands::remove_area() {
-  const std::size_t area = m_space.session().area;
-  m_space.store().apply(tr("Remove mask area"),
+  const std::size_t area = m_model.session().area;
+  m_model.store().apply(tr("Remove mask area"),
                         [=](Piece p) { return with_area_removed(std::move(p), area); });
 }
 
@@ -410,7 +410,7 @@ void MaskHands::paint(QPainter& painter) {
     // With several areas their own outlines show what adds and what cuts.
     if (all->size() > 1)
       for (std::size_t i = 0; i < all->size(); ++i) {
-        const bool chosen = i == m_space.session().area;
+        const bool chosen = i == m_model.session().area;
         QPen pen(QColor(255, 255, 255, chosen ? 230 : 120), chosen ? 1.4 : 1,
                  (*all)[i].mode == AreaMode::Cuts ? Qt::DashLine : Qt::SolidLine);
         painter.setBrush(Qt::NoBrush);

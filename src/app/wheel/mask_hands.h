@@ -22,7 +22,7 @@ public:
   /// What the next press on the wheel begins to draw.
   enum class Tool { None, Outline, Round, Sector };
 
-  MaskHands(Studio& space, Masking& masking, WheelView& view);
+  MaskHands(Studio& model, Masking& masking, WheelView& view);
 
   [[nodiscard]] Tool tool() const { return m_tool; }
   void choose_tool(Tool tool);
@@ -79,7 +79,7 @@ private:
   };
   [[nodiscard]] Mark mark_at(QPointF p) const;
   void paint_mark(QPainter& painter);
-  Studio& m_space;
+  Studio& m_model;
   Masking& m_masking;
   WheelView& m_view;
   Tool m_tool = Tool::None;

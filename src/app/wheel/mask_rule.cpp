@@ -11,8 +11,8 @@
 
 namespace zc {
 
-MaskRuleChoice::MaskRuleChoice(Studio& space, Build build, QWidget* parent)
-    : QWidget(parent), m_space(space) {
+MaskRuleChoice::MaskRuleChoice(Studio& model, Build build, QWidget* parent)
+    : QWidget(parent), m_model(model) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(0);
@@ -29,18 +29,18 @@ MaskRuleChoice::MaskRuleChoice(Studio& space, Build build, QWidget* parent)
               tr("The mask is neither shown nor used, but stays in the piece"));
   for (std::size_t i = 0; i < m_rules.size(); ++i)
     connect(m_rules[i], &QAbstractButton::clicked, this, [this, rule = static_cast<MaskRule>(i)] {
-      m_space.store().apply(tr("Change mask rule"), [rule](Piece p) -> Result<Piece> {
+      m_model.store().apply(tr("Change mask rule"), [rule](Piece p) -> Result<Piece> {
         return with_mask_on(with_rule(std::move(p), rule), true);
       });
       follow();
     });
   connect(m_off, &QAbstractButton::clicked, this, [this] {
-    m_space.store().apply(tr("Switch mask off"),
+    m_model.store().apply(tr("Switch mask off"),
                           [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
     follow();
   });
   if (build == Build::Word) make_word();
-  space.hear({Part::Geometry}, this, &MaskRuleChoice::follow);
+  model.hear({Part::Geometry}, this, &MaskRuleChoice::follow);
   follow();
 }
 
@@ -73,7 +73,7 @@ void MaskRuleChoice::make_word() {
 }
 
 void MaskRuleChoice::follow() {
-  const Piece& piece = m_space.piece();
+  const Piece& piece = m_model.piece();
   for (WordControl* rule : {m_rules[0], m_rules[1], m_rules[2], m_off})
     allow(*rule, piece.mask.has_value(),
           tr("There is no mask yet. Choose a pattern at Limit, or draw an area."));

@@ -15,13 +15,13 @@ class MaskRuleChoice final : public QWidget {
 public:
   /// Joined choices, or a word that says the rule and opens them.
   enum class Build { Choices, Word };
-  MaskRuleChoice(Studio& space, Build build, QWidget* parent);
+  MaskRuleChoice(Studio& model, Build build, QWidget* parent);
 
 private:
   void make_word();
   void follow();
   WordControl* add(const QString& name, const QString& word, const QString& tip);
-  Studio& m_space;
+  Studio& m_model;
   std::array<WordControl*, 3> m_rules{};
   WordControl* m_off = nullptr;
   WordControl* m_word = nullptr; ///< Null where the choices stand in sight.

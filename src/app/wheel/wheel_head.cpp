@@ -40,8 +40,8 @@ template <class Words, class T> QString word_of(const Words& words, T value) {
 
 } // namespace
 
-WheelHead::WheelHead(Studio& space, Masking& masking, Viewing& viewing, Build build, QWidget* parent)
-    : QWidget(parent), m_space(space), m_masking(masking), m_value(new QLabel(this)),
+WheelHead::WheelHead(Studio& model, Masking& masking, Viewing& viewing, Build build, QWidget* parent)
+    : QWidget(parent), m_model(model), m_masking(masking), m_value(new QLabel(this)),
       m_vivid(word_switch(QStringLiteral("vividPlan"), tr("vivid"),
                           tr("Show each hue at the value where it is strongest. A pick is then the color you "
                              "see, value included."),
@@ -56,8 +56,8 @@ WheelHead::WheelHead(Studio& space, Masking& masking, Viewing& viewing, Build bu
   row->addWidget(m_vivid);
   row->addStretch();
   build == Build::Choices ? make_choices() : make_word();
-  space.hear({Part::Geometry}, this, &WheelHead::follow);
-  space.hear({Part::Color, Part::Vivid, Part::Steps}, this, &WheelHead::say_value);
+  model.hear({Part::Geometry}, this, &WheelHead::follow);
+  model.hear({Part::Color, Part::Vivid, Part::Steps}, this, &WheelHead::say_value);
   follow();
   say_value();
 }
@@ -96,7 +96,7 @@ void WheelHead::make_word() {
 
 void WheelHead::fill_menu(QMenu& menu) {
   menu.clear();
-  const WheelSpec wheel = m_space.piece().wheel;
+  const WheelSpec wheel = m_model.piece().wheel;
   const auto add = [&](const QString& word, const WheelSpec& spec) {
     auto* choice = menu.addAction(word, this, [this, spec] { m_masking.change_wheel(spec); });
     choice->setCheckable(true);
@@ -114,7 +114,7 @@ void WheelHead::choose() {
 }
 
 void WheelHead::follow() {
-  const WheelSpec& wheel = m_space.piece().wheel;
+  const WheelSpec& wheel = m_model.piece().wheel;
   if (m_word) {
     const QString word =
         word_of(hue_words(), wheel.hues) + QStringLiteral(", ") + word_of(measure_words(), wheel.measure);
@@ -133,9 +133,9 @@ void WheelHead::follow() {
 }
 
 void WheelHead::say_value() {
-  const double value = stepped_value(m_space.session().at.at.v, m_space.steps());
-  m_vivid->setChecked(m_space.session().vivid_plan);
-  m_value->setText(m_space.session().vivid_plan ? tr("each hue") : tr("at value %1").arg(std::lround(value)));
+  const double value = stepped_value(m_model.session().at.at.v, m_model.steps());
+  m_vivid->setChecked(m_model.session().vivid_plan);
+  m_value->setText(m_model.session().vivid_plan ? tr("each hue") : tr("at value %1").arg(std::lround(value)));
 }
 
 } // namespace zc

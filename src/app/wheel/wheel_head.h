@@ -22,7 +22,7 @@ class WheelHead final : public QWidget {
 public:
   /// The wheel is chosen where masks are made; elsewhere a word says which it is, and opens the choice.
   enum class Build { Choices, Word };
-  WheelHead(Studio& space, Masking& masking, Viewing& viewing, Build build, QWidget* parent);
+  WheelHead(Studio& model, Masking& masking, Viewing& viewing, Build build, QWidget* parent);
 
 private:
   void make_choices();
@@ -31,7 +31,7 @@ private:
   void choose();
   void follow();
   void say_value();
-  Studio& m_space;
+  Studio& m_model;
   Masking& m_masking;
   QLabel* m_value;
   QComboBox* m_hues = nullptr;

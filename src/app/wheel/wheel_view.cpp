@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/wheel/wheel_view.h"
 
+#include "app/accessibility/swatches.h"
 #include "app/controls/controls.h"
 #include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/footprint_picture.h"
-#include "app/spoken/swatches.h"
 #include "app/theme/hands.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_hands.h"
@@ -14,9 +14,9 @@
 #include "core/image/pixels.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_reading.h"
-#include "model/photo/photo_reading.h"
-#include "model/plan/plan_reader.h"
+#include "model/mixing/paint_model.h"
+#include "model/photo/photo_model.h"
+#include "model/plan/plan_model.h"
 #include "model/session/laying.h"
 #include "model/session/masking.h"
 #include "model/session/picking.h"
@@ -39,11 +39,11 @@ constexpr double kMemberInset = 9, kMemberMark = 5, kMemberReach = 8, kSlideStar
 
 } // namespace
 
-WheelView::WheelView(Studio& space, Picking& picking, Laying& laying, Masking& masking, PlanReader& plan,
-                     PhotoReader& photos, PaintReader& paints, Use use, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_masking(masking), m_plan(plan),
+WheelView::WheelView(Studio& model, Picking& picking, Laying& laying, Masking& masking, PlanModel& plan,
+                     PhotoModel& photos, PaintModel& paints, Use use, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking), m_laying(laying), m_masking(masking), m_plan(plan),
       m_photos(photos), m_mixing(paints),
-      m_hands(use == Use::ShapeMask ? std::make_unique<MaskHands>(space, masking, *this) : nullptr) {
+      m_hands(use == Use::ShapeMask ? std::make_unique<MaskHands>(model, masking, *this) : nullptr) {
   setObjectName(m_hands ? QStringLiteral("maskWheel") : QStringLiteral("wheel"));
   setAccessibleName(m_hands ? tr("Wheel with the mask") : tr("Wheel at the current value"));
   setMouseTracking(true);
@@ -51,12 +51,12 @@ WheelView::WheelView(Studio& space, Picking& picking, Laying& laying, Masking& m
   setFocusPolicy(Qt::StrongFocus);
   setStatusTip(tr("Drag to set hue and saturation"));
   listen_to_two_fingers(*this);
-  space.hear({Part::Color, Part::Geometry, Part::References, Part::Looking, Part::Reach, Part::Relations,
-              Part::Vivid, Part::Eyes, Part::Steps, Part::Reference, Part::Masking},
+  model.hear({Part::Color, Part::Geometry, Part::References, Part::Looking, Part::Reach, Part::Relations,
+              Part::Vivid, Part::ColorVision, Part::Steps, Part::Reference, Part::Masking},
              this, qOverload<>(&QWidget::update));
-  connect(&space.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
-  connect(&paints, &PaintReader::changed, this, qOverload<>(&QWidget::update));
-  connect(&plan, &PlanReader::changed, this, qOverload<>(&QWidget::update));
+  connect(&model.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
+  connect(&paints, &PaintModel::changed, this, qOverload<>(&QWidget::update));
+  connect(&plan, &PlanModel::changed, this, qOverload<>(&QWidget::update));
 }
 
 // The hands draw on this view, so they go before it does.
@@ -78,7 +78,7 @@ void WheelView::zoom_to(double zoom, QPointF about) {
   update();
 }
 void WheelView::zoom_around_pick(double factor) {
-  zoom_to(m_zoom * factor, screen_point(disc_point(m_space.session().at.at)));
+  zoom_to(m_zoom * factor, screen_point(disc_point(m_model.session().at.at)));
 }
 QPointF WheelView::screen_point(DiscPoint p) const { return middle() + QPointF(p.x, -p.y) * radius(); }
 DiscPoint WheelView::disc_point_at(QPointF p) const {
@@ -93,20 +93,20 @@ bool WheelView::beyond_rim(QPointF p) const {
 // ---------------------------------------------------------------- painting
 
 void WheelView::refresh_picture() {
-  const bool vivid = m_space.session().vivid_plan;
-  const Shown wanted{m_space.piece().wheel,
-                     vivid ? -1 : m_space.session().at.at.v,
+  const bool vivid = m_model.session().vivid_plan;
+  const Shown wanted{m_model.piece().wheel,
+                     vivid ? -1 : m_model.session().at.at.v,
                      vivid,
-                     m_space.session().eyes,
+                     m_model.session().vision,
                      std::max(1, static_cast<int>(std::lround(2 * radius() * devicePixelRatioF()))),
-                     m_space.steps()};
+                     m_model.steps()};
   if (wanted == m_shown || (vivid && !m_plan.vivid_table())) return;
   m_shown = wanted;
   if (vivid)
     m_plan.painter().vivid(*m_plan.vivid_table(), wanted.size, m_picture);
   else
     m_plan.painter().slice(wanted.value, wanted.size, m_picture);
-  show_as_seen(wanted.eyes, m_picture);
+  show_as_seen(wanted.vision, m_picture);
   m_image = image_of(m_picture);
   m_full = fills_disc(wanted.wheel.measure);
 }
@@ -121,15 +121,15 @@ void WheelView::hideEvent(QHideEvent* event) {
 
 void WheelView::paint_disc(QPainter& painter) {
   const QRectF disc(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius()));
-  if (m_space.session().eyes == Eyes::Values && !m_space.session().vivid_plan) {
+  if (m_model.session().vision == ColorVision::Values && !m_model.session().vivid_plan) {
     // At one value every color has the same grey.
     painter.setPen(Qt::NoPen);
-    painter.setBrush(shown_color(neutral_of_value(m_space.session().at.at.v), Eyes::Values));
+    painter.setBrush(shown_color(neutral_of_value(m_model.session().at.at.v), ColorVision::Values));
     painter.drawEllipse(disc);
   } else {
     refresh_picture();
     // A vivid plan that is still being made shows no color rather than those of another plan.
-    const bool making = m_space.session().vivid_plan && !m_plan.vivid_table();
+    const bool making = m_model.session().vivid_plan && !m_plan.vivid_table();
     if (!m_full || making) {
       QPainterPath ground;
       ground.addEllipse(disc);
@@ -143,7 +143,7 @@ void WheelView::paint_disc(QPainter& painter) {
 }
 
 void WheelView::paint_rim(QPainter& painter) {
-  for (const auto& hue : named_hues(m_space.piece().wheel.hues)) {
+  for (const auto& hue : named_hues(m_model.piece().wheel.hues)) {
     const DiscPoint direction = disc_point(Angle(hue.angle), 1);
     const QPointF out(direction.x, -direction.y);
     const QPointF rim = middle() + out * radius();
@@ -173,7 +173,7 @@ void WheelView::paint_members(QPainter& painter) {
     const double size = m_member == i ? kMemberMark + 1.5 : kMemberMark;
     QPainterPath mark;
     mark.addEllipse(at, size, size);
-    painter.fillPath(mark, shown_color(members[i].color, m_space.session().eyes));
+    painter.fillPath(mark, shown_color(members[i].color, m_model.session().vision));
     draw_double_line(painter, mark, 1.3);
   }
 }
@@ -203,7 +203,7 @@ void WheelView::paint_footprint(QPainter& painter) {
   if (!photo) return;
   // Whatever stands out from the veil of this surround.
   const bool black = theme().strong == QColor(Qt::black);
-  const FootprintKey key{PhotoMark(photo), m_space.session().looking.region, m_space.piece().wheel, black};
+  const FootprintKey key{PhotoMark(photo), m_model.session().looking.region, m_model.piece().wheel, black};
   if (!(key == m_footprint_of)) {
     m_footprint_of = key;
     m_footprint = footprint_picture(m_photos.places(), 256, black);
@@ -218,7 +218,7 @@ void WheelView::paint_footprint(QPainter& painter) {
 
 void WheelView::paint_mask(QPainter& painter) {
   QPainterPath region;
-  for (const auto& outline : m_space.region()->outlines()) {
+  for (const auto& outline : m_model.region()->outlines()) {
     QPolygonF polygon;
     for (const auto& p : outline) polygon << screen_point(p);
     region.addPolygon(polygon);
@@ -232,7 +232,7 @@ void WheelView::paint_mask(QPainter& painter) {
   painter.fillPath(veil, color);
   draw_double_line(painter, region);
 
-  if (const auto neutral = m_space.region()->centroid()) draw_cross(painter, screen_point(*neutral));
+  if (const auto neutral = m_model.region()->centroid()) draw_cross(painter, screen_point(*neutral));
 }
 
 /// What the paints that are put out can mix at this value.
@@ -252,13 +252,13 @@ void WheelView::paintEvent(QPaintEvent*) {
   painter.setRenderHint(QPainter::Antialiasing);
   paint_disc(painter);
   paint_rim(painter);
-  if (m_space.region()) paint_mask(painter);
-  if (m_space.session().reach.shown) paint_reach(painter);
-  if (m_hands && m_space.session().looking.footprint) paint_footprint(painter);
+  if (m_model.region()) paint_mask(painter);
+  if (m_model.session().reach.shown) paint_reach(painter);
+  if (m_hands && m_model.session().looking.footprint) paint_footprint(painter);
   paint_members(painter);
   if (m_hands) m_hands->paint(painter);
 
-  const Session& s = m_space.session();
+  const Session& s = m_model.session();
   const DiscPoint rim = disc_point(Angle(s.section_angle), 1);
   painter.setPen(QPen(QColor(0, 0, 0, 110), 2.4, Qt::DashLine));
   painter.drawLine(screen_point({-rim.x, -rim.y}), screen_point(rim));
@@ -411,8 +411,8 @@ void WheelView::wheelEvent(QWheelEvent* event) {
 
 /// What a pick there would take, before the mask is asked.
 std::optional<Srgb> WheelView::color_under(QPointF p) const {
-  if (beyond_rim(p) || m_space.session().vivid_plan) return std::nullopt;
-  return m_space.wheel().color_at(wheel_point(disc_point_at(p), m_space.session().at.at.v));
+  if (beyond_rim(p) || m_model.session().vivid_plan) return std::nullopt;
+  return m_model.wheel().color_at(wheel_point(disc_point_at(p), m_model.session().at.at.v));
 }
 
 void WheelView::leaveEvent(QEvent*) {
@@ -441,8 +441,8 @@ QString WheelView::hint_at(QPointF p) const {
         .arg(std::lround(held.turn))
         .arg(color_told(held.color));
   }
-  const WheelPoint at = wheel_point(disc_point_at(p), m_space.session().at.at.v);
-  const QString hue = word(nearest_named_hue(m_space.piece().wheel.hues, at.a).name);
+  const WheelPoint at = wheel_point(disc_point_at(p), m_model.session().at.at.v);
+  const QString hue = word(nearest_named_hue(m_model.piece().wheel.hues, at.a).name);
   const QString place =
       beyond_rim(p)
           ? tr("%1, %2°. ").arg(hue).arg(number(at.a, 0))
@@ -460,16 +460,17 @@ void WheelView::call_off() {
   update();
 }
 
-Spoken WheelView::spoken() {
+AccessibleContent WheelView::accessible() {
   const QRectF disc(middle() - QPointF(radius(), radius()), QSizeF(2 * radius(), 2 * radius()));
-  Spoken out{QAccessible::Canvas,
-             color_told(m_space.session().color()) + QStringLiteral("; ") + mask_state_words(m_space),
-             {},
-             {spoken_hue(m_space, m_picks, disc), spoken_saturation(m_space, m_picks, disc)}};
+  AccessibleContent out{
+      QAccessible::Canvas,
+      color_told(m_model.session().color()) + QStringLiteral("; ") + mask_state_words(m_model),
+      {},
+      {accessible_hue(m_model, m_picks, disc), accessible_saturation(m_model, m_picks, disc)}};
   const auto members = m_picks.members();
   for (std::size_t i = 1; i < members.size(); ++i) {
-    SpokenItem item;
-    item.key = spoken_key(kSpokenOwn, i);
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems, i);
     item.role = QAccessible::Button;
     item.name = tr("%1° further: %2").arg(std::lround(members[i].turn)).arg(color_told(members[i].color));
     item.rect = QRectF(member_mark(members[i]) - QPointF(kMemberReach, kMemberReach),

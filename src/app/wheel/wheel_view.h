@@ -3,9 +3,9 @@
 // wheel shows this one; where the mask is worked on, MaskHands do it.
 #pragma once
 
-#include "app/seams/press_and_hold.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
+#include "app/platform/press_and_hold.h"
+#include "app/platform/unfinished.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -14,19 +14,19 @@ namespace zc {
 
 class Laying;
 class Masking;
-class PaintReader;
-class PhotoReader;
+class PaintModel;
+class PhotoModel;
 class Picking;
-class PlanReader;
+class PlanModel;
 
 class MaskHands;
 
-class WheelView final : public QWidget, public SpokenView, public Draggable, public OffersMenu {
+class WheelView final : public QWidget, public AccessibleView, public Draggable, public OffersMenu {
   Q_OBJECT
 public:
   enum class Use { Pick, ShapeMask };
-  WheelView(Studio& space, Picking& picking, Laying& laying, Masking& masking, PlanReader& plan,
-            PhotoReader& photos, PaintReader& paints, Use use, QWidget* parent);
+  WheelView(Studio& model, Picking& picking, Laying& laying, Masking& masking, PlanModel& plan,
+            PhotoModel& photos, PaintModel& paints, Use use, QWidget* parent);
   ~WheelView() override;
   [[nodiscard]] QSize sizeHint() const override { return {440, 440}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {200, 200}; }
@@ -43,7 +43,7 @@ public:
   [[nodiscard]] MaskHands* hands() { return m_hands.get(); }
   /// One pick, as a click does it.
   void pick_at(QPointF p);
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   [[nodiscard]] bool offers_menu(QPointF p) const override;
   void call_off() override;
 
@@ -75,7 +75,7 @@ private:
     WheelSpec wheel;
     double value = -1;
     bool vivid = false;
-    Eyes eyes = Eyes::Usual;
+    ColorVision vision = ColorVision::Normal;
     int size = 0;
     Steps steps;
     bool operator==(const Shown&) const = default;
@@ -94,13 +94,13 @@ private:
   void paint_footprint(QPainter& painter);
   void paint_mask(QPainter& painter);
   void paint_reach(QPainter& painter);
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   Laying& m_laying;
   Masking& m_masking;
-  PlanReader& m_plan;
-  PhotoReader& m_photos;
-  PaintReader& m_mixing;
+  PlanModel& m_plan;
+  PhotoModel& m_photos;
+  PaintModel& m_mixing;
   std::unique_ptr<MaskHands> m_hands;
   double m_zoom = 1;
   DiscPoint m_center; ///< In the middle of the view.

@@ -24,8 +24,8 @@ constexpr int kWidth = 420, kWordsHeight = 110;
 
 } // namespace
 
-CardPanel::CardPanel(Studio& space, QWidget* parent)
-    : Panel(QStringLiteral("card"), kWidth, parent), m_space(space), m_title(new QLineEdit(this)),
+CardPanel::CardPanel(Studio& model, QWidget* parent)
+    : Panel(QStringLiteral("card"), kWidth, parent), m_model(model), m_title(new QLineEdit(this)),
       m_words(new QPlainTextEdit(this)), m_date(new QLineEdit(this)), m_signature(new QLineEdit(this)),
       m_monitor(new QLabel(this)),
       m_monitor_on(new WordControl(ControlKind::Switch, tr("use monitor profile"), this)) {
@@ -69,11 +69,11 @@ CardPanel::CardPanel(Studio& space, QWidget* parent)
   grid->addWidget(caption_label(tr("Monitor"), this), 4, 0, Qt::AlignVCenter);
   grid->addLayout(monitor, 4, 1);
   grid->addLayout(buttons, 5, 1);
-  connect(&space, &Studio::startedAnew, this, [this] {
+  connect(&model, &Studio::startedAnew, this, [this] {
     follow();
     if (isVisible()) emit closed();
   });
-  connect(&space, &Studio::typedAsked, this, [this] {
+  connect(&model, &Studio::typedAsked, this, [this] {
     if (isVisible() && shown() != m_filled) apply();
   });
   connect(take, &QPushButton::clicked, this, &CardPanel::take);
@@ -107,7 +107,7 @@ void CardPanel::open_at(QPoint corner) {
 }
 
 void CardPanel::follow() {
-  const Card card = card_of(m_space.piece());
+  const Card card = card_of(m_model.piece());
   m_title->setText(text(card.title));
   m_words->setPlainText(text(card.words));
   m_date->setText(text(card.date));
@@ -133,10 +133,10 @@ Card CardPanel::shown() const {
 /// What was changed elsewhere meanwhile stays.
 bool CardPanel::apply() {
   const Card now = shown();
-  Card card = card_of(m_space.piece());
+  Card card = card_of(m_model.piece());
   for (const auto part : {&Card::title, &Card::words, &Card::date, &Card::signature})
     if (now.*part != m_filled.*part) card.*part = now.*part;
-  const auto checked = with_card(m_space.piece(), card);
+  const auto checked = with_card(m_model.piece(), card);
   if (!checked) {
     const bool date = checked.error().place == "date";
     say_at(*(date                                   ? m_date
@@ -145,7 +145,7 @@ bool CardPanel::apply() {
            words(checked.error()));
     return false;
   }
-  m_space.store().apply(tr("Change details"), [card](Piece p) { return with_card(std::move(p), card); });
+  m_model.store().apply(tr("Change details"), [card](Piece p) { return with_card(std::move(p), card); });
   m_filled = now;
   return true;
 }

@@ -18,8 +18,8 @@ class WordControl;
 class CardPanel final : public Panel {
   Q_OBJECT
 public:
-  CardPanel(Studio& space, QWidget* parent);
-  /// Under this place of the window; what was not taken is shown anew.
+  CardPanel(Studio& model, QWidget* parent);
+  /// Opens under this place of the window; what was not applied is shown anew.
   void open_at(QPoint corner);
 
 private:
@@ -30,7 +30,7 @@ private:
   /// False when a field is wrong, which it says.
   bool apply();
   void take();
-  Studio& m_space;
+  Studio& m_model;
   Card m_filled; ///< As it was when it was opened: only what was typed since is written.
   QLineEdit* m_title;
   QPlainTextEdit* m_words;

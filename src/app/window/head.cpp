@@ -39,8 +39,8 @@ protected:
 
 } // namespace
 
-Head::Head(Studio& space, Viewing& viewing, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing), m_title(new TitleField(this)),
+Head::Head(Studio& model, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing), m_title(new TitleField(this)),
       m_state(new QLabel(this)), m_card(new WordControl(ControlKind::Opener, tr("Details"), this)) {
   setFixedHeight(46);
   setAutoFillBackground(true);
@@ -77,7 +77,7 @@ Head::Head(Studio& space, Viewing& viewing, QWidget* parent)
 
   connect(m_title, &QLineEdit::editingFinished, this, [this] {
     if (m_title->isModified())
-      m_space.store().apply(tr("Change title"), [this](Piece p) {
+      m_model.store().apply(tr("Change title"), [this](Piece p) {
         return with_title(std::move(p), m_title->text().toStdString());
       });
     m_title->setModified(false);
@@ -85,7 +85,7 @@ Head::Head(Studio& space, Viewing& viewing, QWidget* parent)
   });
   connect(m_title, &QLineEdit::returnPressed, m_title, &QWidget::clearFocus);
   connect(m_title, &QLineEdit::textChanged, this, &Head::fit_title);
-  space.hear({Part::Words}, this, &Head::follow);
+  model.hear({Part::Words}, this, &Head::follow);
   follow();
 }
 
@@ -123,8 +123,8 @@ QWidget* Head::make_desks() {
     group->addButton(button);
     row->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, [this, &desk] { m_viewing.show_desk(desk.desk); });
-    const auto show = [this, button, &desk] { button->setChecked(m_space.session().desk == desk.desk); };
-    m_space.hear({Part::Desk}, button, show);
+    const auto show = [this, button, &desk] { button->setChecked(m_model.session().desk == desk.desk); };
+    m_model.hear({Part::Desk}, button, show);
     show();
   }
   return box;
@@ -138,26 +138,26 @@ QWidget* Head::make_views() {
   auto* values = word_switch(QStringLiteral("valuesOnly"), tr("values only"),
                              tr("Show everything in greys of equal lightness (Ctrl+G)"), box);
   connect(values, &QAbstractButton::clicked, this,
-          [this](bool on) { m_viewing.look_with(on ? Eyes::Values : Eyes::Usual); });
+          [this](bool on) { m_viewing.look_with(on ? ColorVision::Values : ColorVision::Normal); });
   // With other eyes the button says so, so that nobody takes what is seen for the colors; a press ends it.
-  m_space.hear({Part::Eyes}, values, [this, values] {
-    const Eyes eyes = m_space.session().eyes;
-    values->setText(eyes_word(eyes == Eyes::Usual ? Eyes::Values : eyes));
+  m_model.hear({Part::ColorVision}, values, [this, values] {
+    const ColorVision vision = m_model.session().vision;
+    values->setText(color_vision_word(vision == ColorVision::Normal ? ColorVision::Values : vision));
     values->setToolTip(
-        eyes == Eyes::Usual || eyes == Eyes::Values
+        vision == ColorVision::Normal || vision == ColorVision::Values
             ? tr("Show everything in greys of equal lightness (Ctrl+G)")
             : tr("All colors are shown as with this color vision. Press for normal color vision."));
-    values->setChecked(eyes != Eyes::Usual);
+    values->setChecked(vision != ColorVision::Normal);
   });
   auto* reference = word_switch(QStringLiteral("keepReference"), tr("reference"),
                                 tr("Keep a small reference in sight at this desk (K)"), box);
   connect(reference, &QAbstractButton::clicked, &m_viewing, &Viewing::keep_reference);
   const auto follow_reference = [this, reference] {
-    const Desk desk = m_space.session().desk;
+    const Desk desk = m_model.session().desk;
     reference->setVisible(desk != Desk::Observe && desk != Desk::Try); // Where it takes the stage.
-    reference->setChecked(reference_kept(m_space.session()));
+    reference->setChecked(reference_kept(m_model.session()));
   };
-  m_space.hear({Part::Desk, Part::Looking}, reference, follow_reference);
+  m_model.hear({Part::Desk, Part::Looking}, reference, follow_reference);
   follow_reference();
   row->addWidget(reference);
   row->addWidget(values);
@@ -181,7 +181,7 @@ void Head::set_state_words(const QString& words) {
 
 void Head::follow() {
   if (m_title->hasFocus() && m_title->isModified()) return;
-  const QString title = QString::fromStdString(m_space.piece().title);
+  const QString title = QString::fromStdString(m_model.piece().title);
   if (m_title->text() == title) return;
   m_title->setText(title);
   m_title->setToolTip(tr("%1. Click to edit the title.").arg(title));

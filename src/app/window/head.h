@@ -18,7 +18,7 @@ class WordControl;
 class Head final : public QWidget {
   Q_OBJECT
 public:
-  Head(Studio& space, Viewing& viewing, QWidget* parent);
+  Head(Studio& model, Viewing& viewing, QWidget* parent);
   void set_state_words(const QString& words);
 
   /// Whether the piece's card is open.
@@ -37,7 +37,7 @@ private:
   QWidget* make_desks();
   QWidget* make_views();
   void follow();
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   QLineEdit* m_title;
   QLabel* m_state;

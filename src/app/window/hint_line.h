@@ -12,7 +12,8 @@ public:
   explicit HintLine(QWidget* parent);
   void say(const QString& words);
   [[nodiscard]] QString words() const { return m_words; }
-  /// Of one line; a longer hint grows upward over what stands there, so that nothing moves under the pointer.
+  /// The height of one line; a longer hint grows upward over what stands there, so that nothing moves under
+  /// the pointer.
   static constexpr int kLine = 18;
 
 protected:

@@ -26,15 +26,15 @@
 #include "app/screen/screen_sampler.h"
 #include "app/tray/tray.h"
 #include "app/window/card_panel.h"
+#include "app/window/copy_form_panel.h"
 #include "app/window/file_progress.h"
-#include "app/window/hand_panel.h"
 #include "app/window/head.h"
 #include "app/window/hint_line.h"
 #include "app/window/notice_bar.h"
 #include "app/window/stages.h"
 #include "core/piece/edits.h"
+#include "model/application/app_model.h"
 #include "model/documents/documents.h"
-#include "model/workspace/workspace.h"
 
 #include <QApplication>
 #include <QCloseEvent>
@@ -58,29 +58,29 @@ constexpr int kFrameComes = 300; ///< Milliseconds after a window is shown.
 
 } // namespace
 
-MainWindow::MainWindow(Workspace& space, FileJob& job, Documents& documents, HandOver& hand_over,
+MainWindow::MainWindow(AppModel& model, FileJob& job, Documents& documents, CopyOnPick& copy_on_pick,
                        Dialogs& dialogs)
-    : m_space(space), m_documents(documents), m_hand_over(hand_over), m_dialogs(dialogs),
-      m_sampler(new ScreenSampler(m_space, m_space.picking(), m_space.viewing(), this)),
-      m_head(new Head(m_space, m_space.viewing(), this)), m_notice(new NoticeBar(this)),
-      m_stages(new Stages(m_space, this)), m_set_files(new SetFiles(m_space, m_dialogs, *this)),
-      m_arrivals(new Arrivals(m_space, m_documents, job, *m_set_files, m_dialogs, *this)) {
+    : m_model(model), m_documents(documents), m_copy_on_pick(copy_on_pick), m_dialogs(dialogs),
+      m_sampler(new ScreenSampler(m_model, m_model.picking(), m_model.viewing(), this)),
+      m_head(new Head(m_model, m_model.viewing(), this)), m_notice(new NoticeBar(this)),
+      m_stages(new Stages(m_model, this)), m_set_files(new SetFiles(m_model, m_dialogs, *this)),
+      m_arrivals(new Arrivals(m_model, m_documents, job, *m_set_files, m_dialogs, *this)) {
   setAcceptDrops(true);
   lay_out(job);
   make_menus(job);
   make_well_keys();
-  connect(&m_space, &Workspace::notice, m_notice, &NoticeBar::tell);
-  connect(&m_space, &Workspace::refusalOver, m_notice, &NoticeBar::forget);
+  connect(&m_model, &AppModel::notice, m_notice, &NoticeBar::tell);
+  connect(&m_model, &AppModel::refusalOver, m_notice, &NoticeBar::forget);
   connect(&m_documents, &Documents::changed, this, &MainWindow::show_state);
   connect(&m_documents, &Documents::pieceSaved, m_steps, &StepsLine::saved);
   note_for_reports();
-  m_space.hear({Part::Words}, this, &MainWindow::show_state);
+  m_model.hear({Part::Words}, this, &MainWindow::show_state);
   // What the pointer was over is elsewhere now, and it is told of nothing before it moves.
-  m_space.hear({Part::Desk}, m_hint, [this] { m_hint->say({}); });
+  m_model.hear({Part::Desk}, m_hint, [this] { m_hint->say({}); });
   connect(m_set_files, &SetFiles::found, &m_stages->grade(), &GradeDesk::offer);
   connect(&m_stages->observe(), &ObserveDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
   connect(&m_stages->tries(), &TryDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
-  m_space.start(new_piece({}), {}, true);
+  m_model.start(new_piece({}), {}, true);
   restore_view();
   show_state();
 }
@@ -88,7 +88,7 @@ MainWindow::MainWindow(Workspace& space, FileJob& job, Documents& documents, Han
 MainWindow::~MainWindow() = default;
 
 void MainWindow::lay_out(FileJob& job) {
-  m_tray = new Tray(m_space, m_hand_over, this);
+  m_tray = new Tray(m_model, m_copy_on_pick, this);
   auto* tray_area = new QScrollArea(this);
   tray_area->setFrameShape(QFrame::NoFrame);
   tray_area->setWidgetResizable(true);
@@ -113,19 +113,19 @@ void MainWindow::lay_out(FileJob& job) {
   auto* column = new QVBoxLayout(center);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(0);
-  m_steps = new StepsLine(m_space, m_space.viewing(), center);
+  m_steps = new StepsLine(m_model, m_model.viewing(), center);
   column->addWidget(m_head);
   column->addWidget(m_steps);
   column->addWidget(middle, 1);
   column->addWidget(new FileProgress(job, center));
   column->addWidget(m_notice);
   column->addWidget(tray_area);
-  m_card = new CardPanel(m_space, center);
+  m_card = new CardPanel(m_model, center);
   connect(m_card, &CardPanel::closed, this, [this] { open_card(false); });
   connect(m_head, &Head::cardAsked, this, &MainWindow::open_card);
-  m_hand_panel = new HandPanel(m_hand_over, m_space, center);
-  connect(m_hand_panel, &HandPanel::closed, this, [this] { open_hand_panel(false); });
-  connect(m_sampler, &ScreenSampler::pictured, this, [this] { m_space.viewing().show_desk(Desk::Observe); });
+  m_copy_form_panel = new CopyFormPanel(m_copy_on_pick, m_model, center);
+  connect(m_copy_form_panel, &CopyFormPanel::closed, this, [this] { open_copy_form_panel(false); });
+  connect(m_sampler, &ScreenSampler::pictured, this, [this] { m_model.viewing().show_desk(Desk::Observe); });
   connect(m_head, &Head::besideAsked, this, &MainWindow::besideAsked);
   setCentralWidget(center);
   setMinimumSize(kLeastWindow);
@@ -133,28 +133,28 @@ void MainWindow::lay_out(FileJob& job) {
 }
 
 void MainWindow::make_menus(FileJob& job) {
-  auto* exports = new PieceExports(m_space, m_space.viewing(), m_documents, m_dialogs, *this);
+  auto* exports = new PieceExports(m_model, m_model.viewing(), m_documents, m_dialogs, *this);
   auto* share_files =
-      new ShareFiles(m_space, m_space.viewing(), m_space.shares(), m_dialogs, *exports, job, *this);
+      new ShareFiles(m_model, m_model.viewing(), m_model.shares(), m_dialogs, *exports, job, *this);
   auto* file = new FileMenu(m_documents, *m_set_files, *m_arrivals, this);
-  auto* edit =
-      new EditMenu(m_space, m_hand_over, *m_sampler, *m_arrivals, m_stages->grade(), m_stages->band(), this);
-  m_view_menu = new ViewMenu(m_space, this);
-  auto* limit = new LimitMenu(m_space, m_stages->limit(), this);
-  auto* pick = new PickMenu(m_space, m_stages->pick(), this);
-  auto* help = new HelpMenu(m_space, m_dialogs, this);
+  auto* edit = new EditMenu(m_model, m_copy_on_pick, *m_sampler, *m_arrivals, m_stages->grade(),
+                            m_stages->band(), this);
+  m_view_menu = new ViewMenu(m_model, this);
+  auto* limit = new LimitMenu(m_model, m_stages->limit(), this);
+  auto* pick = new PickMenu(m_model, m_stages->pick(), this);
+  auto* help = new HelpMenu(m_model, m_dialogs, this);
   limit->addSeparator();
   limit->addActions(pick->hue_commands());
   for (QMenu* menu : std::initializer_list<QMenu*>{
-           file, edit, m_view_menu, new ObserveMenu(m_space, m_stages->observe(), *m_arrivals, this), limit,
-           pick, new GradeMenu(m_space, this), new TryMenu(m_space, job, m_dialogs, m_stages->tries(), this),
-           new ShareMenu(m_space, m_documents, m_dialogs, *share_files, *m_set_files, m_stages->share(),
+           file, edit, m_view_menu, new ObserveMenu(m_model, m_stages->observe(), *m_arrivals, this), limit,
+           pick, new GradeMenu(m_model, this), new TryMenu(m_model, job, m_dialogs, m_stages->tries(), this),
+           new ShareMenu(m_model, m_documents, m_dialogs, *share_files, *m_set_files, m_stages->share(),
                          this),
            help})
     menuBar()->addMenu(menu);
   connect(file, &FileMenu::cardAsked, this, [this] { open_card(true); });
   connect(file, &FileMenu::quitAsked, this, &MainWindow::leave);
-  connect(edit, &EditMenu::handPanelAsked, this, [this] { open_hand_panel(true); });
+  connect(edit, &EditMenu::copyFormAsked, this, [this] { open_copy_form_panel(true); });
   connect(m_tray, &Tray::copyHexAsked, edit, &EditMenu::copy_hex);
   connect(m_view_menu, &ViewMenu::besideAsked, this, &MainWindow::besideAsked);
   connect(m_view_menu, &ViewMenu::foldTrayAsked, m_tray, &Tray::fold);
@@ -173,27 +173,27 @@ void MainWindow::make_well_keys() {
     const auto well = static_cast<std::size_t>(i);
     const auto key = static_cast<Qt::Key>(Qt::Key_1 + i);
     connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this,
-            [this, well] { m_space.picking().take_up_well(well); });
+            [this, well] { m_model.picking().take_up_well(well); });
     connect(new QShortcut(QKeySequence(Qt::SHIFT | key), this), &QShortcut::activated, this,
-            [this, well] { m_space.picking().lay_down_well(well); });
+            [this, well] { m_model.picking().lay_down_well(well); });
   }
 }
 
 /// What happens, without what it happens to.
 void MainWindow::note_for_reports() {
-  connect(&m_space, &Workspace::notice, this,
+  connect(&m_model, &AppModel::notice, this,
           [](const QString& sentence) { session_log::note(QStringLiteral("said: ") + sentence); });
   connect(&m_documents, &Documents::pieceSaved, this, [] { session_log::note(QStringLiteral("saved")); });
-  m_space.hear({Part::Desk}, this, [this, last = -1]() mutable {
-    const int desk = static_cast<int>(m_space.session().desk);
+  m_model.hear({Part::Desk}, this, [this, last = -1]() mutable {
+    const int desk = static_cast<int>(m_model.session().desk);
     if (std::exchange(last, desk) != desk) session_log::note(QStringLiteral("desk %1").arg(desk + 1));
   });
-  connect(&m_space.store(), &PieceStore::changed, this, [this, last = DocumentId{0}]() mutable {
-    const DocumentId document = m_space.store().document();
+  connect(&m_model.store(), &PieceStore::changed, this, [this, last = DocumentId{0}]() mutable {
+    const DocumentId document = m_model.store().document();
     if (std::exchange(last, document) != document)
       session_log::note(QStringLiteral("piece: %1 references, %2 sets")
-                            .arg(m_space.piece().references.size())
-                            .arg(m_space.piece().sets.size()));
+                            .arg(m_model.piece().references.size())
+                            .arg(m_model.piece().sets.size()));
   });
 }
 
@@ -208,29 +208,29 @@ void MainWindow::offer_first_start(bool offered) {
   // The steps go along whatever was chosen.
   connect(first, &FirstStart::photoAsked, this, [this] {
     m_steps->begin();
-    m_space.viewing().show_desk(Desk::Observe);
+    m_model.viewing().show_desk(Desk::Observe);
     m_arrivals->add_photos();
   });
   connect(first, &FirstStart::emptyAsked, this, [this] {
     m_steps->begin();
-    m_space.viewing().show_desk(Desk::Observe);
+    m_model.viewing().show_desk(Desk::Observe);
   });
   connect(first, &FirstStart::demoAsked, this, [this] {
     m_documents.open_demo([this](bool /*opened*/) {
       m_steps->begin();
-      m_space.viewing().show_desk(Desk::Observe);
+      m_model.viewing().show_desk(Desk::Observe);
     });
   });
   for (const auto chosen : {&FirstStart::photoAsked, &FirstStart::emptyAsked, &FirstStart::demoAsked})
     connect(first, chosen, first, &QObject::deleteLater);
   // A photo that is dropped, pasted or named at the start is an answer too.
   const auto photo_begins = [this, first] {
-    if (m_space.piece().references.empty() || !m_documents.path().isEmpty()) return;
+    if (m_model.piece().references.empty() || !m_documents.path().isEmpty()) return;
     first->leave();
     first->deleteLater();
     m_steps->begin_with_photo();
   };
-  m_space.hear({Part::References}, first, photo_begins);
+  m_model.hear({Part::References}, first, photo_begins);
   photo_begins();
   if (offered) first->offer();
 }
@@ -240,14 +240,14 @@ void MainWindow::open_card(bool open) {
   m_head->show_card_open(open);
   if (open) return m_card->open_at({kMargin, m_head->geometry().bottom() + 1});
   m_card->hide();
-  m_stages->focus(m_space.session().desk);
+  m_stages->focus(m_model.session().desk);
 }
 
 /// Above the tray, where the switch is.
-void MainWindow::open_hand_panel(bool open) {
-  if (open) return m_hand_panel->open_at({kMargin, m_head->geometry().bottom() + 1});
-  m_hand_panel->hide();
-  m_stages->focus(m_space.session().desk);
+void MainWindow::open_copy_form_panel(bool open) {
+  if (open) return m_copy_form_panel->open_at({kMargin, m_head->geometry().bottom() + 1});
+  m_copy_form_panel->hide();
+  m_stages->focus(m_model.session().desk);
 }
 
 void MainWindow::use_left_hand(bool left) {
@@ -282,8 +282,8 @@ void MainWindow::fit_on_screen() {
 
 void MainWindow::show_state() {
   m_head->set_state_words(m_documents.state_words());
-  setWindowTitle(tr("%1[*] - Zonachrom").arg(QString::fromStdString(m_space.piece().title)));
-  setWindowModified(m_space.store().edited());
+  setWindowTitle(tr("%1[*] - Zonachrom").arg(QString::fromStdString(m_model.piece().title)));
+  setWindowModified(m_model.store().edited());
 }
 
 void MainWindow::use_surround(Surround surround) {

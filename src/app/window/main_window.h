@@ -14,8 +14,8 @@ class CardPanel;
 class Dialogs;
 class Documents;
 class FileJob;
-class HandOver;
-class HandPanel;
+class CopyOnPick;
+class CopyFormPanel;
 class HandbookWindow;
 class Head;
 class HintLine;
@@ -26,12 +26,12 @@ class Stages;
 class StepsLine;
 class Tray;
 class ViewMenu;
-class Workspace;
+class AppModel;
 
 class MainWindow final : public QMainWindow {
   Q_OBJECT
 public:
-  MainWindow(Workspace& space, FileJob& job, Documents& documents, HandOver& hand_over, Dialogs& dialogs);
+  MainWindow(AppModel& model, FileJob& job, Documents& documents, CopyOnPick& copy_on_pick, Dialogs& dialogs);
   ~MainWindow() override;
 
   [[nodiscard]] NoticeBar& notice() { return *m_notice; }
@@ -39,20 +39,21 @@ public:
   [[nodiscard]] Arrivals& arrivals() { return *m_arrivals; }
   [[nodiscard]] HintLine& hint() { return *m_hint; }
   [[nodiscard]] ScreenSampler& sampler() { return *m_sampler; }
-  /// Leaves the program, also while the window is put away; the painter may stay.
+  /// Leaves the program, also while the window is put away; the user may stay.
   void leave();
   /// Another window of the program is there, and the program goes on when this one is closed.
   void show_beside(bool shown);
   /// Another start of the program wants the window, and these files opened.
   void call(const QStringList& files);
-  void open_hand_panel(bool open);
-  /// For the left hand: what is reached for stands on the left, what is looked at on the right.
+  void open_copy_form_panel(bool open);
+  /// Lays the window out for the left hand: what is reached for stands on the left, what is looked at on the
+  /// right.
   void use_left_hand(bool left);
   void use_surround(Surround surround);
   /// Where the program was never used here: how to begin; with `offered` false only the first steps, once a
   /// photo begins the piece.
   void offer_first_start(bool offered = true);
-  /// By its name, see handbook_pages().
+  /// Opens the page of this name; see handbook_pages().
   void open_handbook(const QString& page);
 
 signals:
@@ -78,9 +79,9 @@ private:
   void restore_view();
   void note_for_reports();
 
-  Workspace& m_space;
+  AppModel& m_model;
   Documents& m_documents;
-  HandOver& m_hand_over;
+  CopyOnPick& m_copy_on_pick;
   Dialogs& m_dialogs;
   ScreenSampler* m_sampler;
   Head* m_head;
@@ -94,7 +95,7 @@ private:
   ViewMenu* m_view_menu = nullptr;
   HandbookWindow* m_handbook = nullptr;
   CardPanel* m_card = nullptr;
-  HandPanel* m_hand_panel = nullptr;
+  CopyFormPanel* m_copy_form_panel = nullptr;
   bool m_beside = false, m_leaving = false, m_may_close = false;
   /// Last, so that it goes first: what speaks while it goes speaks to a window that is whole.
   std::unique_ptr<QWidget> m_center;

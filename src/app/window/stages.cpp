@@ -16,7 +16,7 @@
 #include "app/photo/photo_view.h"
 #include "app/wheel/wheel_view.h"
 #include "app/window/stage_area.h"
-#include "model/workspace/workspace.h"
+#include "model/application/app_model.h"
 
 #include <QSettings>
 #include <QStackedWidget>
@@ -28,15 +28,15 @@ QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1
 
 } // namespace
 
-Stages::Stages(Workspace& space, QWidget* parent)
-    : QSplitter(Qt::Horizontal, parent), m_space(space), m_stage(new QStackedWidget(this)),
-      m_observe(new ObserveDesk(m_space, m_stage)), m_limit(new LimitDesk(m_space, m_stage)),
-      m_pick(new PickDesk(m_space, m_stage)), m_grade(new GradeDesk(m_space, m_stage)),
-      m_try(new TryDesk(m_space, m_stage)), m_share(new ShareDesk(m_space, m_stage)),
-      m_kept(new KeptReference(m_space, m_space.picking(), m_space.laying(), m_space.viewing(),
-                               m_space.reader(), this)),
+Stages::Stages(AppModel& model, QWidget* parent)
+    : QSplitter(Qt::Horizontal, parent), m_model(model), m_stage(new QStackedWidget(this)),
+      m_observe(new ObserveDesk(m_model, m_stage)), m_limit(new LimitDesk(m_model, m_stage)),
+      m_pick(new PickDesk(m_model, m_stage)), m_grade(new GradeDesk(m_model, m_stage)),
+      m_try(new TryDesk(m_model, m_stage)), m_share(new ShareDesk(m_model, m_stage)),
+      m_kept(new KeptReference(m_model, m_model.picking(), m_model.laying(), m_model.viewing(),
+                               m_model.reader(), this)),
       // Where the window is small the stage is scrolled, so that everything can be reached.
-      m_area(new StageArea(m_stage, this)), m_band(new ValueBand(m_space, this)) {
+      m_area(new StageArea(m_stage, this)), m_band(new ValueBand(m_model, this)) {
   setObjectName(QStringLiteral("split"));
   setHandleWidth(6);
   setChildrenCollapsible(false);
@@ -49,10 +49,10 @@ Stages::Stages(Workspace& space, QWidget* parent)
   connect(this, &QSplitter::splitterMoved, this, &Stages::note_shares);
   connect(m_grade, &GradeDesk::foundSwatches, this, [this] { focus(Desk::Grade); });
   connect(&m_band->staff(), &StaffView::droppedElsewhere, this, [this](Id swatch, QPoint global) {
-    if (m_space.session().desk == Desk::Try) return static_cast<void>(m_try->view().bind_at(global, swatch));
-    if (const Swatch* s = find_swatch(m_space.piece(), swatch)) m_pick->take_dropped(global, s->color);
+    if (m_model.session().desk == Desk::Try) return static_cast<void>(m_try->view().bind_at(global, swatch));
+    if (const Swatch* s = find_swatch(m_model.piece(), swatch)) m_pick->take_dropped(global, s->color);
   });
-  m_space.hear({Part::Desk, Part::SetView, Part::Looking}, this, &Stages::follow);
+  m_model.hear({Part::Desk, Part::SetView, Part::Looking}, this, &Stages::follow);
 }
 
 QWidget* Stages::stage_of(Desk desk) const {
@@ -61,13 +61,13 @@ QWidget* Stages::stage_of(Desk desk) const {
 }
 
 Stages::Layout Stages::layout_shown() const {
-  const Session& s = m_space.session();
+  const Session& s = m_model.session();
   return {s.desk, s.desk == Desk::Grade && s.set_view == SetView::Staff};
 }
 
 void Stages::follow() {
   const Layout layout = layout_shown();
-  const bool kept = reference_kept(m_space.session());
+  const bool kept = reference_kept(m_model.session());
   if (m_shown == layout && kept == m_shown_kept) return;
   m_shown_kept = kept;
   m_kept->setVisible(kept);
@@ -99,7 +99,7 @@ void Stages::focus(Desk desk) {
   if (desk == Desk::Try) m_try->view().setFocus();
   if (desk == Desk::Share) m_share->stage().setFocus();
   if (desk != Desk::Grade) return;
-  if (m_space.session().set_view == SetView::Staff)
+  if (m_model.session().set_view == SetView::Staff)
     m_band->staff().setFocus();
   else
     m_grade->focus_view();
@@ -127,23 +127,23 @@ void Stages::remember_widths() const {
 /// What the handles of the splitter leave.
 int Stages::width_to_share() const {
   const int handles =
-      (reference_kept(m_space.session()) ? 1 : 0) + (m_space.session().desk == Desk::Share ? 0 : 1);
+      (reference_kept(m_model.session()) ? 1 : 0) + (m_model.session().desk == Desk::Share ? 0 : 1);
   return width() - handleWidth() * handles;
 }
 
 /// Each layout keeps its own share of the width for the stage, each desk its own width for the reference.
 void Stages::share_width() {
   const int total = width_to_share();
-  const int wanted = m_kept_width[static_cast<std::size_t>(m_space.session().desk)];
+  const int wanted = m_kept_width[static_cast<std::size_t>(m_model.session().desk)];
   const int reference =
-      !reference_kept(m_space.session())
+      !reference_kept(m_model.session())
           ? 0
           : std::clamp(wanted, KeptReference::kNarrowest, std::max(KeptReference::kNarrowest, total / 2));
   const int asked = static_cast<int>(std::lround((total - reference) * m_share_of[layout_shown()]));
   // No narrower than it can bear, as long as the band beside it can bear that.
   const int least =
       std::min(m_stage->minimumSizeHint().width(), total - reference - m_band->minimumSizeHint().width());
-  const int stage = m_space.session().desk == Desk::Share ? total - reference : std::max(asked, least);
+  const int stage = m_model.session().desk == Desk::Share ? total - reference : std::max(asked, least);
   QList<int> sizes{reference, 0, 0};
   sizes[indexOf(m_area)] = stage;
   sizes[indexOf(m_band)] = total - reference - stage;
@@ -151,10 +151,10 @@ void Stages::share_width() {
 }
 
 void Stages::note_shares() {
-  if (m_space.session().desk == Desk::Share) return; // The stage has all there is.
+  if (m_model.session().desk == Desk::Share) return; // The stage has all there is.
   const QList<int> now = sizes();
   const int reference = m_kept->isVisible() ? now[0] : 0;
-  if (reference > 0) m_kept_width[static_cast<std::size_t>(m_space.session().desk)] = reference;
+  if (reference > 0) m_kept_width[static_cast<std::size_t>(m_model.session().desk)] = reference;
   m_share_of[layout_shown()] =
       static_cast<double>(now[indexOf(m_area)]) / std::max(1, width_to_share() - reference);
 }

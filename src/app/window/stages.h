@@ -22,12 +22,12 @@ class ShareDesk;
 class StageArea;
 class TryDesk;
 class ValueBand;
-class Workspace;
+class AppModel;
 
 class Stages final : public QSplitter {
   Q_OBJECT
 public:
-  Stages(Workspace& space, QWidget* parent);
+  Stages(AppModel& model, QWidget* parent);
   [[nodiscard]] ObserveDesk& observe() { return *m_observe; }
   [[nodiscard]] LimitDesk& limit() { return *m_limit; }
   [[nodiscard]] PickDesk& pick() { return *m_pick; }
@@ -42,7 +42,7 @@ public:
   /// How wide the kept reference is at each desk, between starts.
   void recall_widths();
   void remember_widths() const;
-  /// As the session has it.
+  /// Shows the desk that the session is at.
   void follow();
 
 protected:
@@ -58,7 +58,7 @@ private:
   void share_width();
   void note_shares();
 
-  Workspace& m_space;
+  AppModel& m_model;
   QStackedWidget* m_stage;
   ObserveDesk* m_observe;
   LimitDesk* m_limit;

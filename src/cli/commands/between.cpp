@@ -2,7 +2,7 @@
 #include "cli/command.h"
 
 #include "core/color/text.h"
-#include "core/mix/strings.h"
+#include "core/mix/ramps.h"
 
 namespace zc::cli {
 namespace {

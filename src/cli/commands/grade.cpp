@@ -58,7 +58,7 @@ public:
   [[nodiscard]] Json confusions(std::span<const Confusion> all) const {
     Json out = Json::array();
     for (const auto& c : all)
-      out.push_back({{"eyes", word_for(kEyesWords, c.eyes.kind())},
+      out.push_back({{"eyes", word_for(kColorVisionWords, c.vision.kind())},
                      {"a", name(c.a)},
                      {"b", name(c.b)},
                      {"difference", c.difference}});

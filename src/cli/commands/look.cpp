@@ -24,9 +24,9 @@ struct LookRequest {
 
 /// How a photo is looked at: a kind and, for most, a number.
 struct LookAs {
-  enum class Kind { Eyes, Flat, Steps, Squint, Mask } kind = Kind::Eyes;
+  enum class Kind { ColorVision, Flat, Steps, Squint, Mask } kind = Kind::ColorVision;
   double amount = 0;
-  Eyes eyes = Eyes::Values;
+  ColorVision vision = ColorVision::Values;
 };
 
 /// Which numbers a kind takes; none where the highest lies below the lowest.
@@ -35,16 +35,16 @@ struct LookKind {
   double low, high;
   LookAs::Kind kind;
   bool whole;
-  Eyes::Kind eyes = Eyes::Values;
+  ColorVision::Kind vision = ColorVision::Values;
 };
-constexpr LookKind kLookKinds[] = {{"value", 0, -1, LookAs::Kind::Eyes, false},
+constexpr LookKind kLookKinds[] = {{"value", 0, -1, LookAs::Kind::ColorVision, false},
                                    {"mask", 0, -1, LookAs::Kind::Mask, false},
                                    {"flat", 2, 5, LookAs::Kind::Flat, true},
                                    {"steps", 2, 101, LookAs::Kind::Steps, true},
                                    {"squint", 0, 1000, LookAs::Kind::Squint, false},
-                                   {"protan", 0, 1, LookAs::Kind::Eyes, false, Eyes::Protan},
-                                   {"deutan", 0, 1, LookAs::Kind::Eyes, false, Eyes::Deutan},
-                                   {"tritan", 0, 1, LookAs::Kind::Eyes, false, Eyes::Tritan}};
+                                   {"protan", 0, 1, LookAs::Kind::ColorVision, false, ColorVision::Protan},
+                                   {"deutan", 0, 1, LookAs::Kind::ColorVision, false, ColorVision::Deutan},
+                                   {"tritan", 0, 1, LookAs::Kind::ColorVision, false, ColorVision::Tritan}};
 
 Result<LookAs> look_as(const std::string& as) {
   const auto colon = as.find(':');
@@ -57,11 +57,11 @@ Result<LookAs> look_as(const std::string& as) {
   }
   for (const auto& k : kLookKinds) {
     if (k.word != std::string_view(as).substr(0, colon)) continue;
-    const bool severity = Eyes(k.eyes).deficient(); // All of it where it is not said.
+    const bool severity = ColorVision(k.vision).deficient(); // All of it where it is not said.
     const bool takes_number = k.low <= k.high && (has_number || !severity);
     const bool fits = amount >= k.low && amount <= k.high && (!k.whole || amount == std::floor(amount));
     if (has_number == takes_number && (fits || !takes_number))
-      return LookAs{k.kind, amount, {k.eyes, severity && has_number ? amount : 1}};
+      return LookAs{k.kind, amount, {k.vision, severity && has_number ? amount : 1}};
   }
   return Error{
       ErrorCode::BadInput,
@@ -71,17 +71,17 @@ Result<LookAs> look_as(const std::string& as) {
       "--as"};
 }
 
-void look_with(Eyes eyes, const PixelView& view, Pixel* out) {
+void look_with(ColorVision vision, const PixelView& view, Pixel* out) {
   for (int y = 0; y < view.height; ++y)
     std::copy_n(view.row(y), view.width, out + static_cast<std::size_t>(y) * view.width);
-  to_seen(eyes, out, static_cast<std::size_t>(view.width) * view.height);
+  to_seen(vision, out, static_cast<std::size_t>(view.width) * view.height);
 }
 
 /// REQUIRES a mask where the kind looks through one; `out` has as many pixels.
 void look(const PixelView& view, const LookAs& as, const PieceMask* mask, Pixel* out) {
   switch (as.kind) {
-  case LookAs::Kind::Eyes:
-    return look_with(as.eyes, view, out);
+  case LookAs::Kind::ColorVision:
+    return look_with(as.vision, view, out);
   case LookAs::Kind::Flat: {
     const FineValues values = fine_values(view);
     return to_flat_tones(view, flat_tones(values, flat_limits(values, static_cast<int>(as.amount))), out);

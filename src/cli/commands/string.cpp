@@ -2,26 +2,26 @@
 #include "cli/command.h"
 
 #include "core/color/text.h"
-#include "core/mix/strings.h"
+#include "core/mix/ramps.h"
 
 namespace zc::cli {
 namespace {
 
-constexpr Word<StringKind> kKinds[] = {{StringKind::Tints, "tints"},     {StringKind::Shades, "shades"},
-                                       {StringKind::Tones, "tones"},     {StringKind::Values, "values"},
-                                       {StringKind::Between, "between"}, {StringKind::Distance, "distance"}};
+constexpr Word<RampKind> kKinds[] = {{RampKind::Tints, "tints"},     {RampKind::Shades, "shades"},
+                                     {RampKind::Tones, "tones"},     {RampKind::Values, "values"},
+                                     {RampKind::Between, "between"}, {RampKind::Distance, "distance"}};
 constexpr Word<Evenness> kEvens[] = {{Evenness::Lightness, "lightness"},
                                      {Evenness::Difference, "difference"}};
 
-struct StringRequest {
-  StringSpec spec;
+struct RampRequest {
+  RampSpec spec;
   std::string from, to;
   WheelSpec wheel;
 };
 
-Result<Json> string(const StringSpec& given, const std::string& from, const std::string& to,
+Result<Json> string(const RampSpec& given, const std::string& from, const std::string& to,
                     const WheelSpec& wheel) {
-  StringSpec spec = given;
+  RampSpec spec = given;
   const auto start = given_color(from);
   if (!start) return start.error();
   spec.from = *start;
@@ -30,7 +30,7 @@ Result<Json> string(const StringSpec& given, const std::string& from, const std:
     if (!end) return end.error();
     spec.to = *end;
   }
-  const auto steps = make_string(spec, Wheel(wheel));
+  const auto steps = make_ramp(spec, Wheel(wheel));
   if (!steps) return steps.error();
   Json out = Json::array();
   for (const auto& step : *steps) out.push_back(color_json(step.color));
@@ -40,7 +40,7 @@ Result<Json> string(const StringSpec& given, const std::string& from, const std:
 } // namespace
 
 Command add_string(const Options& app) {
-  auto r = std::make_shared<StringRequest>();
+  auto r = std::make_shared<RampRequest>();
   const Options command = app.command("string", "Make a graded row of colors");
   command.choice("--kind", kKinds, "Kind of row", r->spec.kind, Options::Need::Needed);
   command.text("--from", r->from, "Color to start from", Options::Need::Needed);

@@ -59,7 +59,7 @@ Result<Json> report(const TryRequest& r, const Piece& piece, const PixelView& vi
   }
   const auto needed = needs(view, set.colors, r.lacks, r.far);
   if (!needed) return needed.error();
-  for (const Lack& lack : needed->missing) {
+  for (const MissingColor& lack : needed->missing) {
     Json color{{"hex", hex_of(lack.color)}, {"share", lack.share}, {"at", Json::array({lack.x, lack.y})}};
     color["nearest"] = lack.nearest ? entry(*lack.nearest) : Json();
     color["difference"] = lack.nearest ? Json(lack.difference) : Json();

@@ -17,7 +17,7 @@ public:
   constexpr explicit Angle(double degrees) : m_degrees(degrees) {}
   [[nodiscard]] constexpr double degrees() const { return m_degrees; }
   [[nodiscard]] constexpr double radians() const { return zc::radians(m_degrees); }
-  /// As numbers: 0 and 360 degrees are two.
+  /// Compares them as numbers: 0 and 360 degrees are two.
   constexpr bool operator==(const Angle&) const = default;
 
 private:

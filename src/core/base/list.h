@@ -208,7 +208,7 @@ private:
     }
     return *block;
   }
-  /// In halves, or with a new block behind it for what is added at the end.
+  /// Splits it in halves, or puts a new block behind it for what is added at the end.
   void split(std::size_t b, bool at_end) {
     Block& full = own_block(b);
     const std::size_t keep = at_end ? full.size() : full.size() / 2;

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A value or an error. An error is a sentence for the painter, by its id, and the place it refers to.
+// A value or an error. An error is a sentence for the user, by its id, and the place it refers to.
 #pragma once
 
 #include "core/base/sentence.h"
@@ -16,7 +16,7 @@ struct Error {
   ErrorCode code = ErrorCode::BadInput;
   Saying said = kAsSaid; ///< One sentence: what, where and what to do.
   std::string place;     ///< File, field or byte the sentence refers to; may be empty.
-  /// In English.
+  /// The sentence in English.
   [[nodiscard]] std::string sentence() const { return in_english(said); }
 };
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What is said to the painter: a sentence by its id, and what stands in it. In English here; a window says it
+// What is said to the user: a sentence by its id, and what stands in it. In English here; a window says it
 // in its own language, by the id.
 #pragma once
 
@@ -68,7 +68,7 @@ template <class... Arguments> [[nodiscard]] Saying say(Sentence sentence, Argume
 }
 [[nodiscard]] inline Saying as_said(std::string sentence) { return say(kAsSaid, std::move(sentence)); }
 
-/// In English.
+/// The sentence in English.
 [[nodiscard]] std::string in_english(const Saying& saying);
 
 } // namespace zc

@@ -7,7 +7,7 @@
 
 namespace zc {
 
-/// Without the spaces, tabs and line ends around it.
+/// The text without the spaces, tabs and line ends around it.
 [[nodiscard]] inline std::string_view trimmed(std::string_view text) {
   constexpr std::string_view blank = " \t\r\n";
   const auto from = text.find_first_not_of(blank);

@@ -15,7 +15,7 @@ inline constexpr int kLinearSteps = 65535;
 [[nodiscard]] const std::array<float, 256>& linear_of_8bit();
 /// The same in full precision.
 [[nodiscard]] const std::array<double, 256>& exact_linear_of_8bit();
-/// Of an 8-bit sRGB color, by that table; exactly what convert.h gives.
+/// The XYZ of an 8-bit sRGB color, by that table; exactly what convert.h gives.
 [[nodiscard]] Xyz xyz_from_8bit(Srgb8 color);
 [[nodiscard]] Lab lab_from_8bit(Srgb8 color);
 /// 8-bit sRGB of round(linear * kLinearSteps); within 0.03 of an 8-bit step of the exact value.

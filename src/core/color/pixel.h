@@ -32,8 +32,8 @@ struct PremultipliedPixel {
   [[nodiscard]] constexpr std::uint32_t alpha() const { return word >> 24; }
   bool operator==(const PremultipliedPixel&) const = default;
 };
-/// To the nearest 8 bits. What is premultiplied has lost some of a color that is hardly seen, and all of one
-/// that is not.
+/// Rounds to the nearest 8 bits. What is premultiplied has lost some of a color that is hardly seen, and all
+/// of one that is not.
 [[nodiscard]] PremultipliedPixel premultiplied(Pixel pixel);
 [[nodiscard]] Pixel straight(PremultipliedPixel pixel);
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Readouts: a color as three numbers in the spaces painters read, and back.
+// Readouts: a color as three numbers in the spaces users read, and back.
 #pragma once
 
 #include "core/base/result.h"

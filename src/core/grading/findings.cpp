@@ -37,8 +37,9 @@ Finding single(FindingKind kind, std::size_t index, std::vector<Id> swatches, do
 void add_part(Finding& whole, Finding part) {
   for (const Id id : part.swatches) add_once(whole.swatches, id);
   whole.of.insert(whole.of.end(), part.of.begin(), part.of.end());
-  for (const Eyes eyes : part.eyes)
-    if (std::find(whole.eyes.begin(), whole.eyes.end(), eyes) == whole.eyes.end()) whole.eyes.push_back(eyes);
+  for (const ColorVision vision : part.vision)
+    if (std::find(whole.vision.begin(), whole.vision.end(), vision) == whole.vision.end())
+      whole.vision.push_back(vision);
   whole.parts.push_back(std::move(part));
 }
 
@@ -113,7 +114,7 @@ std::vector<Finding> confused_findings(const GradingReport& report) {
     const auto [at, is_new] = place.emplace(std::pair(c.a, c.b), out.size());
     if (is_new) out.push_back({FindingKind::Confused, {c.a, c.b}, {}, 0.5, {}, {}});
     out[at->second].of.push_back(i);
-    out[at->second].eyes.push_back(c.eyes);
+    out[at->second].vision.push_back(c.vision);
   }
   return out;
 }
@@ -145,8 +146,8 @@ Result<Piece> one_remedied(const Piece& piece, const Finding& f) {
   }
   case FindingKind::Confused: {
     Result<Piece> apart = piece;
-    for (const Eyes eyes : f.eyes)
-      if (apart) apart = with_told_apart(*apart, first, last, eyes);
+    for (const ColorVision vision : f.vision)
+      if (apart) apart = with_told_apart(*apart, first, last, vision);
     return apart;
   }
   case FindingKind::Twins:

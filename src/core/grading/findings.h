@@ -19,9 +19,9 @@ struct Finding {
   /// Which of the report's near_duplicates, outside_mask, gaps, twin_bands or confusions; of an entry with
   /// parts those of all of them.
   std::vector<std::size_t> of;
-  double weight = 0;          ///< Greater comes first.
-  std::vector<Finding> parts; ///< The weightiest first; empty, or at least two.
-  std::vector<Eyes> eyes;     ///< Whose, of what is confused; each once.
+  double weight = 0;               ///< Greater comes first.
+  std::vector<Finding> parts;      ///< The weightiest first; empty, or at least two.
+  std::vector<ColorVision> vision; ///< Whose, of what is confused; each once.
 };
 
 /// Weights (ours): near-duplicates 3 and one more for each further pair of a cluster; outside the mask 2; a

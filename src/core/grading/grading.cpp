@@ -163,14 +163,14 @@ void count_band(BandCounts& n, Band band) {
   ++(band == Band::Dark ? n.dark : band == Band::Middle ? n.middle : n.light);
 }
 
-std::vector<Confusion> confusions(const std::vector<Graded>& all, Eyes eyes, double limit) {
+std::vector<Confusion> confusions(const std::vector<Graded>& all, ColorVision vision, double limit) {
   std::vector<Lab> seen;
   seen.reserve(all.size());
-  for (const auto& g : all) seen.push_back(lab_from_srgb(seen_by(eyes, g.swatch->color)));
+  for (const auto& g : all) seen.push_back(lab_from_srgb(seen_by(vision, g.swatch->color)));
   std::vector<Confusion> out;
   for (const auto& p : near_pairs(seen, limit, kMostPairs))
     if (ciede2000(all[p.i].lab, all[p.j].lab) >= kPlainlyDifferent)
-      out.push_back({eyes, all[p.i].swatch->id, all[p.j].swatch->id, p.difference});
+      out.push_back({vision, all[p.i].swatch->id, all[p.j].swatch->id, p.difference});
   std::stable_sort(out.begin(), out.end(),
                    [](const Confusion& p, const Confusion& q) { return p.difference < q.difference; });
   return out;
@@ -205,10 +205,10 @@ GradingReport grade(const SwatchSet& set, const Bands& bands, const GradingRules
   out.near_duplicates = near_duplicates(all, near);
   add_twins(placed(all), near_of_each(all, near, rules.twin), rules.twin, out);
   for (const auto& family : set.families) add_gaps(family, rules.gap, out.gaps);
-  std::array<std::vector<Confusion>, kDeficientEyes.size()> confused;
+  std::array<std::vector<Confusion>, kDeficientVisions.size()> confused;
   in_parallel(static_cast<int>(confused.size()), 1, [&](int from, int to) {
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-      confused[i] = confusions(all, kDeficientEyes[i], rules.near_duplicate);
+      confused[i] = confusions(all, kDeficientVisions[i], rules.near_duplicate);
   });
   for (const auto& of_kind : confused)
     out.confusions.insert(out.confusions.end(), of_kind.begin(), of_kind.end());

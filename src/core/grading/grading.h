@@ -2,7 +2,7 @@
 // Grading a set by value: bands and steps, near-duplicates, value twins, gaps, swatches outside the mask.
 #pragma once
 
-#include "core/color/eyes.h"
+#include "core/color/color_vision.h"
 #include "core/color/spaces.h"
 #include "core/mask/mask.h"
 #include "core/piece/piece.h"
@@ -53,7 +53,7 @@ inline constexpr double kPlainlyDifferent = 10;
 /// Two swatches, plainly different, that eyes with one kind of cone missing take for near-duplicates; a
 /// stands before b in the set.
 struct Confusion {
-  Eyes eyes = Eyes::Protan;
+  ColorVision vision = ColorVision::Protan;
   Id a = 0, b = 0;
   double difference = 0; ///< CIEDE2000 as those eyes see them.
   bool operator==(const Confusion&) const = default;
@@ -72,8 +72,8 @@ struct GradingReport {
   std::vector<TwinBand> twin_bands;        ///< The same as bands of like value, from dark to light.
   std::vector<ValueGap> gaps;              ///< In the order of the families, from dark to light.
   std::vector<Id> outside_mask;            ///< In the order of the set; see GradingRules::outside.
-  /// In the order of kDeficientEyes, the nearest first; of each no more than kMostPairs, those of the
-  /// darkest swatches.
+  /// They stand in the order of kDeficientEyes, the nearest first; of each no more than kMostPairs, those of
+  /// the darkest swatches.
   std::vector<Confusion> confusions;
 };
 

@@ -68,7 +68,7 @@ Result<Piece> with_parted(Piece piece, Id a, Id b) {
   return parted_by(std::move(piece), a, b, apart);
 }
 
-Result<Piece> with_told_apart(const Piece& piece, Id a, Id b, Eyes eyes) {
+Result<Piece> with_told_apart(const Piece& piece, Id a, Id b, ColorVision vision) {
   const Swatch *first = find_swatch(piece, a), *second = find_swatch(piece, b);
   if (!first || !second) return not_found("swatch");
   constexpr double step = 0.5; // L*
@@ -76,7 +76,7 @@ Result<Piece> with_told_apart(const Piece& piece, Id a, Id b, Eyes eyes) {
   for (double apart = now + step;; apart += step) {
     auto parted = parted_by(piece, a, b, apart);
     if (!parted) return parted;
-    const auto seen = [&](Id id) { return seen_by(eyes, find_swatch(*parted, id)->color); };
+    const auto seen = [&](Id id) { return seen_by(vision, find_swatch(*parted, id)->color); };
     if (contrast_of(seen(a), seen(b)).difference >= piece.grading.near_duplicate) return parted;
   }
 }

@@ -16,9 +16,9 @@ namespace zc {
 /// reach the other goes the rest. ERRORS: BadInput when they cannot be parted.
 [[nodiscard]] Result<Piece> with_parted(Piece piece, Id a, Id b);
 
-/// As with_parted(), by as little in value as lets those eyes tell them apart: by the piece's limit of
-/// near-duplicates.
-[[nodiscard]] Result<Piece> with_told_apart(const Piece& piece, Id a, Id b, Eyes eyes);
+/// Does what with_parted() does, by as little in value as lets those eyes tell them apart, by the piece's
+/// limit of near-duplicates.
+[[nodiscard]] Result<Piece> with_told_apart(const Piece& piece, Id a, Id b, ColorVision vision);
 
 /// A new swatch midway in value between two neighbors of a family, mixed in OKLab.
 [[nodiscard]] Result<Piece> with_gap_filled(Piece piece, const ValueGap& gap);

@@ -18,8 +18,8 @@ struct FarOff {
   bool small = true; ///< An accent.
 };
 
-/// At most `count` accents, and beside them what is far off and not small: pixels, each from a cluster of
-/// pixels far off from all that is taken, those with the largest distance times the root of their share
+/// Finds at most `count` accents, and beside them what is far off and not small: pixels, each from a cluster
+/// of pixels far off from all that is taken, those with the largest distance times the root of their share
 /// first; each the cluster's most colorful core rather than its middle, and at least `least` CIEDE2000 from
 /// what is taken and from each other. Deterministic.
 [[nodiscard]] std::vector<FarOff> far_off_colors(const std::vector<Pool>& pools, std::vector<Lab> taken,

@@ -158,7 +158,7 @@ void move_to_means(const std::vector<WeighedColor>& points, std::vector<Oklab>& 
   }
 }
 
-/// Since a painter minds how far colors are off, not the squares of it.
+/// Since a user minds how far colors are off, not the squares of it.
 void move_to_medians(const std::vector<WeighedColor>& points, const std::vector<Nearest>& nearest,
                      std::vector<Oklab>& centers) {
   move_centers(points, nearest, centers,

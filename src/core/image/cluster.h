@@ -17,9 +17,9 @@ struct WeighedColor {
   std::size_t sample = 0; ///< The pixel that stands for it.
 };
 
-/// At most `count` colors, fewer where there are not so many. Splits at means first, then goes by CIEDE2000;
-/// several starts are tried and the best place passed is kept. Deterministic. REQUIRES count >= 1 and at
-/// least one color.
+/// Gives at most `count` colors, fewer where there are not so many. Splits at means first, then goes by
+/// CIEDE2000; several starts are tried and the best place passed is kept. Deterministic. REQUIRES count >= 1
+/// and at least one color.
 [[nodiscard]] std::vector<Oklab> cluster(const std::vector<WeighedColor>& colors, std::size_t count);
 
 /// Squared distance in OKLab.

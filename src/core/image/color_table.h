@@ -14,8 +14,8 @@ namespace zc {
 /// oneTBB, whose words clash with the toolkit's.)
 void in_rows(int height, const std::function<void(int, int)>& work);
 
-/// For functions from a color to a color; alpha is kept. May be used by several threads at once; copies share
-/// what they know.
+/// A table for functions from a color to a color; alpha is kept. It may be used by several threads at once;
+/// copies share what they know.
 class ColorTable {
 public:
   ColorTable() : m_known(std::make_shared<Known>()) {}
@@ -38,8 +38,8 @@ public:
   }
 
 private:
-  /// By table_place(); 0 where it is not known yet. Asked for zeroed, so that the system gives the
-  /// 64 MB piece by piece as colors come up.
+  /// What is known by table_place(); 0 where nothing is known yet. The memory is asked for zeroed, so that
+  /// the system gives the 64 MB piece by piece as colors come up.
   struct Known {
     std::uint32_t* words;
     Known();

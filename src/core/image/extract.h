@@ -22,14 +22,14 @@ enum class Representative {
 };
 
 struct ExtractionSpec {
-  /// Without quotas so many colors of the whole picture; with quotas so many in each band.
+  /// How many colors: of the whole picture without quotas, of each band with them.
   int count = 12;
   std::optional<BandCounts> quotas;
   Bands bands;
   double least_difference = 3; ///< CIEDE2000 between any two.
   MaskUse mask = MaskUse::Ignore;
   Representative representative = Representative::Pixel;
-  /// At most so many of the colors are accents; see accents.h. They take places within the counts, so that
+  /// How many of the colors may be accents; see accents.h. They take places within the counts, so that
   /// the sum is what was asked for. None without a picture that has them.
   int accents = 0;
   /// Colors that are there already: they count for the quotas and keep their distance, and are not given

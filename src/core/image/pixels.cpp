@@ -66,11 +66,11 @@ void to_value_greys(const Pixel* in, Pixel* out, std::size_t count) {
   });
 }
 
-void to_seen(Eyes eyes, Pixel* pixels, std::size_t count) {
-  if (eyes == Eyes::Usual) return;
-  if (eyes == Eyes::Values) return to_value_greys(pixels, pixels, count);
+void to_seen(ColorVision vision, Pixel* pixels, std::size_t count) {
+  if (vision == ColorVision::Normal) return;
+  if (vision == ColorVision::Values) return to_value_greys(pixels, pixels, count);
   // Each entry is a share of a channel's own, so that a pixel costs twelve sums and three look-ups.
-  const ConeLoss loss = cone_loss(eyes);
+  const ConeLoss loss = cone_loss(vision);
   const auto& linear = exact_linear_of_8bit();
   using Shares = std::array<std::array<float, 256>, 3>; // Of one result, by channel.
   std::array<std::array<Shares, 3>, 2> share{};

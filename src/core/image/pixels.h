@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Photos as pixels, and what a painter reads from them.
+// Photos as pixels, and what a user reads from them.
 #pragma once
 
-#include "core/color/eyes.h"
+#include "core/color/color_vision.h"
 #include "core/color/pixel.h"
 
 #include <array>
@@ -49,7 +49,7 @@ struct PixelRect {
           (p << 5 & 0x700u) | (p & 7u)};
 }
 
-/// Sides of the sampling square a painter can choose, in pixels of the original.
+/// Sides of the sampling square a user can choose, in pixels of the original.
 inline constexpr std::array<int, 6> kSampleSides{1, 3, 5, 11, 31, 101};
 
 /// Average in linear light, weighted by alpha, over the square of `side` pixels centered on (x, y), cut to
@@ -62,6 +62,6 @@ inline constexpr std::array<int, 6> kSampleSides{1, 3, 5, 11, 31, 101};
 void to_value_greys(const Pixel* in, Pixel* out, std::size_t count);
 /// Every pixel as those eyes see it, in place: seen_by() to within half an 8-bit step and 0.03. Alpha is
 /// kept.
-void to_seen(Eyes eyes, Pixel* pixels, std::size_t count);
+void to_seen(ColorVision vision, Pixel* pixels, std::size_t count);
 
 } // namespace zc

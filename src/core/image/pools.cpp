@@ -24,8 +24,8 @@ struct Place {
   int x = 0, y = 0;
 };
 
-/// Values a pool may take its pixels from, as luminance. Taking a color into the mask keeps its value to the
-/// rounding of 8 bits, so it may come from a little beyond.
+/// Values a pool may take its pixels from, as luminance. Extracting a color into the mask keeps its value to
+/// the rounding of 8 bits, so it may come from a little beyond.
 struct Range {
   double from = 0, to = 2;
 };

@@ -9,7 +9,8 @@
 
 namespace zc {
 
-/// Of the polygon through these points, closed by itself, whichever way it turns. 0 for fewer than three.
+/// The area of the polygon through these points, closed by itself, whichever way it turns. 0 for fewer than
+/// three.
 [[nodiscard]] double enclosed_area(const std::vector<DiscPoint>& outline);
 
 /// Whether the polygon through these points, closed by itself, meets itself elsewhere than at its corners.

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Taking a mask to another wheel.
+// Extracting a mask to another wheel.
 #pragma once
 
 #include "core/mask/mask.h"

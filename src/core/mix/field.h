@@ -47,8 +47,8 @@ public:
   [[nodiscard]] std::size_t corners() const { return m_corners.size(); }
   /// What corner is no paint's color and stands for the nearest: always false as light.
   [[nodiscard]] bool stands_in(std::size_t corner) const;
-  /// As mix() of the corners by their parts and strengths. Nothing where nothing has any strength. REQUIRES
-  /// as many parts as corners, none below 0.
+  /// What mix() gives for the corners by their parts and strengths. Nothing where nothing has any strength.
+  /// REQUIRES as many parts as corners, none below 0.
   [[nodiscard]] std::optional<Mixture> of_parts(const std::vector<double>& parts) const;
   /// The same with another share of what is added.
   [[nodiscard]] std::optional<Mixture> of_parts(const std::vector<double>& parts, double added_share) const;

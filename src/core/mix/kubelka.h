@@ -49,7 +49,7 @@ struct LabF {
 class NearDifference {
 public:
   explicit NearDifference(Lab target) : NearDifference(target, target) {}
-  /// With the weights of another color, as CIEDE2000 has those of the mean of its two.
+  /// Takes the weights of another color, as CIEDE2000 has those of the mean of its two.
   NearDifference(Lab target, Lab weights_of);
   /// Residuals whose squares add up to the square of the difference.
   [[nodiscard]] Eigen::Vector3f residual(const LabF& c) const {

@@ -23,8 +23,8 @@ class Mixer {
 public:
   explicit Mixer(const std::vector<MixPaint>& paints);
   [[nodiscard]] std::size_t count() const;
-  /// As mix_paints(), each part counted by its paint's strength. REQUIRES as many parts as paints, none below
-  /// 0 and one of a paint with strength above 0.
+  /// What mix_paints() gives, each part counted by its paint's strength. REQUIRES as many parts as paints,
+  /// none below 0 and one of a paint with strength above 0.
   [[nodiscard]] Mixture mixed(const std::vector<double>& parts) const;
 
   struct Kernel;

@@ -55,7 +55,7 @@ public:
   /// it is hopelessly far from `limit`.
   [[nodiscard]] Found nearest(const Lab& wanted, const std::vector<Start>& starts, double enough = 0,
                               double limit = 1e30) const;
-  /// As it is shown.
+  /// The mixture as it is shown.
   [[nodiscard]] Lab shown(const Shares& shares) const;
 
 private:

@@ -23,9 +23,9 @@ struct Recipe {
   Mixture mixture;
   double difference = 0; ///< CIEDE2000 to the color asked for.
 };
-/// Of up to five paints the best of all whole parts, by trying each; of more the best that is found beside
-/// the places where the mixtures of any four come nearest. ERRORS: BadInput for numbers out of their ranges
-/// and for no paint with any strength.
+/// For up to five paints the best of all whole parts, found by trying each; for more the best that is found
+/// beside the places where the mixtures of any four come nearest. ERRORS: BadInput for numbers out of their
+/// ranges and for no paint with any strength.
 [[nodiscard]] Result<Recipe> recipe_for(Srgb color, const Mixer& mixer, const RecipeSpec& spec = {});
 
 /// CIEDE2000 from each color to the nearest mixture of all paints, in any parts. REQUIRES a paint with

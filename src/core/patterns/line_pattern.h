@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// One line of text for a color, in the shape a painter gives it: words with fields in braces.
+// One line of text for a color, in the shape a user gives it: words with fields in braces.
 #pragma once
 
 #include "core/base/result.h"

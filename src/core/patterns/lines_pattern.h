@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A text file of the painter's own shape: lines with fields in braces, written and read back.
+// A text file of the user's own shape: lines with fields in braces, written and read back.
 #pragma once
 
 #include "core/patterns/line_pattern.h"

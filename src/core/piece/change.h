@@ -35,17 +35,17 @@ using IdSet = std::unordered_set<Id>;
 /// Takes the swatches out of their families and gives them in the order of the set.
 [[nodiscard]] std::vector<Swatch> taken_out(Piece& piece, const IdSet& ids);
 void put_at(Family& family, Swatch swatch, int place);
-/// Behind the last swatch.
+/// Puts it behind the last swatch.
 void put_last(Family& family, Swatch swatch);
 /// Null where the place is free.
 [[nodiscard]] const Swatch* swatch_at_place(const Family& family, int place);
-/// From there on or, where the row ends, the first of all. A set holds no more swatches than a row has
-/// places.
+/// The first free place from there on or, where the row ends, the first of all. A set holds no more swatches
+/// than a row has places.
 [[nodiscard]] int free_place_from(const Family& family, int place);
 
 [[nodiscard]] Error not_found(std::string_view what);
 [[nodiscard]] Error too_many_swatches();
-/// Without the spaces around it. ERRORS: BadInput when nothing is left or it is too long.
+/// The name without the spaces around it. ERRORS: BadInput when nothing is left or it is too long.
 [[nodiscard]] Result<std::string> clean_name(const std::string& name, std::string_view what);
 /// `name`, or `name` with the first number that makes it free; it stays short enough for a name.
 template <class Taken> std::string free_name(const std::string& name, const Taken& taken) {

@@ -42,7 +42,7 @@ enum class MaskKeeps { Colors, Outline };
 /// Puts an area before the one now at `place` (the number of areas puts it last); the order decides what a
 /// cut cuts. ERRORS: BadInput also when nothing of the mask would be left.
 [[nodiscard]] Result<Piece> with_area_moved(Piece piece, std::size_t area, std::size_t place);
-/// Taking the last area off takes the mask off.
+/// Extracting the last area off takes the mask off.
 [[nodiscard]] Result<Piece> with_area_removed(Piece piece, std::size_t area);
 /// ERRORS: BadInput when the area is not a polygon, or fewer than three points would be left.
 [[nodiscard]] Result<Piece> with_mask_point_added(Piece piece, std::size_t area, std::size_t before,

@@ -3,6 +3,7 @@
 
 #include "core/base/sentences.h"
 #include "core/color/convert.h"
+#include "core/wheel/color_words.h"
 
 #include <algorithm>
 #include <cassert>
@@ -36,7 +37,7 @@ std::vector<LaidFamily> grouped_by_hue(const std::vector<LaidColor>& colors) {
   std::vector<std::pair<double, LaidColor>> hued;
   for (const auto& c : colors) {
     const Oklch lch = lch_from_oklab(oklab_from_srgb(c.color));
-    if (lch.c < kNeutralChroma)
+    if (hue_in_words(c.color) == "grey") // Where an eye sees a hue it is told.
       neutral.colors.push_back(c);
     else
       hued.emplace_back(lch.h, c);

@@ -32,7 +32,7 @@ struct LaidFamily {
 /// Colors suggested as families by hue: neutrals together, the others parted at the widest gaps between their
 /// OKLab hues, named by the trade's hue on the traditional wheel.
 [[nodiscard]] std::vector<LaidFamily> grouped_by_hue(const std::vector<LaidColor>& colors);
-/// As families "light", "middle" and "dark"; without those that would be empty.
+/// Colors suggested as families "light", "middle" and "dark"; without those that would be empty.
 [[nodiscard]] std::vector<LaidFamily> grouped_by_band(const std::vector<LaidColor>& colors,
                                                       const Bands& bands);
 

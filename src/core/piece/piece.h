@@ -39,7 +39,7 @@ struct Swatch {
   std::optional<SampleOrigin> from = {}; ///< Where it was sampled, when it was.
   int place = 0;                         ///< Its place in the family's row, from 0; places may be free.
   bool locked = false;                   ///< Its color is kept from change.
-  bool used = false;                     ///< The painter has ticked it off.
+  bool used = false;                     ///< The user has ticked it off.
   std::string extras = {};               ///< Unknown fields of the file, kept as JSON text; likewise below.
   bool operator==(const Swatch&) const = default;
 };
@@ -93,7 +93,7 @@ struct AreaBinding {
   bool operator==(const AreaBinding&) const = default;
 };
 
-/// How a reference is tried in the set: by pixels or by areas, and what the painter changed by hand. Changes
+/// How a reference is tried in the set: by pixels or by areas, and what the user changed by hand. Changes
 /// are kept by pixels of the picture, so that they hold for a canvas that goes on being painted.
 struct Study {
   bool by_areas = false;

@@ -89,7 +89,7 @@ Result<Piece> with_swatches_inserted(Piece piece, const std::vector<Id>& swatche
   const auto leave = leaving_before(*to, ids, place);
   auto moving = taken_out(piece, ids);
   if (moving.size() != ids.size() || moving.empty()) return not_found("swatch");
-  // Taking them out has made new copies of what they were in.
+  // Extracting them out has made new copies of what they were in.
   to = family_to_change(piece, to_family);
   place = close_up(*to, leave, place);
   if (const Status room = make_room(*to, place, static_cast<int>(moving.size())); !room) return room.error();

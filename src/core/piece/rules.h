@@ -13,14 +13,14 @@
 
 namespace zc {
 
-/// In bytes of UTF-8.
+/// The longest texts, in bytes of UTF-8.
 inline constexpr std::size_t kLongestName = 400; ///< Titles, names, tags, signature, date.
 inline constexpr std::size_t kLongestPath = 4096;
 inline constexpr std::size_t kLongestNote = 10'000;
 inline constexpr std::size_t kLongestExtension = 16;
 
 inline constexpr std::size_t kMostReferences = 200;
-/// Of the areas of one reference by hand; so many bindings too.
+/// Changes by hand to the areas of one reference; as many bindings may stand beside them.
 inline constexpr std::size_t kMostStudyEdits = 2000;
 inline constexpr std::size_t kMostAreas = 200; ///< Of a mask.
 inline constexpr std::size_t kMostSets = 1000;
@@ -53,7 +53,8 @@ inline constexpr Range kTargetRange{0, 10'000};
 [[nodiscard]] bool in_bounds(const GradingRules& rules);
 /// Within the display: three numbers from 0 to 1.
 [[nodiscard]] bool in_bounds(Srgb color);
-/// On the wheel: an angle in [0, 360), a saturation from 0 to 1, a value from 0 to 100.
+/// Whether a place is one of the wheel: an angle in [0, 360), a saturation from 0 to 1, a value from 0 to
+/// 100.
 [[nodiscard]] bool in_bounds(const WheelPoint& place);
 /// Lower-case letters and digits, at most kLongestExtension of them.
 [[nodiscard]] bool good_extension(std::string_view extension);
@@ -65,7 +66,7 @@ struct Fault {
 };
 inline constexpr std::size_t kMostFaults = 1000;
 
-/// At least the bytes of JSON that the sets of a piece take, with all their versions.
+/// A lower bound for the bytes of JSON that the sets of a piece take, with all their versions.
 [[nodiscard]] std::uint64_t text_weight(const Piece& piece);
 
 /// What is broken, in the order of the piece, at most kMostFaults; nothing when the piece is whole. What is

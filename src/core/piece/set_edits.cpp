@@ -197,7 +197,7 @@ Result<Piece> with_version_kept(Piece piece, Id set, const std::string& name) {
   return piece;
 }
 
-Result<Piece> with_lit_version(Piece piece, Id set, const std::string& name, const LightAndAir& light) {
+Result<Piece> with_lit_version(Piece piece, Id set, const std::string& name, const LightAndHaze& light) {
   auto kept = with_version_kept(std::move(piece), set, name);
   if (!kept) return kept;
   Piece out = std::move(kept).value();

@@ -6,7 +6,7 @@
 
 #include "core/base/result.h"
 #include "core/base/text.h"
-#include "core/mix/strings.h"
+#include "core/mix/ramps.h"
 #include "core/piece/rules.h"
 #include "core/try/light.h"
 
@@ -36,7 +36,7 @@ namespace zc {
 [[nodiscard]] Result<Piece> with_version_kept(Piece piece, Id set, const std::string& name);
 /// A version that has its colors under a light and in the air; locked ones too, since the light asks nobody.
 [[nodiscard]] Result<Piece> with_lit_version(Piece piece, Id set, const std::string& name,
-                                             const LightAndAir& light);
+                                             const LightAndHaze& light);
 [[nodiscard]] Result<Piece> with_version_named(Piece piece, Id version, const std::string& name);
 [[nodiscard]] Result<Piece> without_version(Piece piece, Id version);
 /// The set becomes what the version is. What it was is kept as a version of its own unless one like it is

@@ -121,13 +121,13 @@ private:
   void* m_xyz_from_press = nullptr;
 };
 
-/// Press and limit together, as a painter sets them.
+/// Press and limit together, as a user sets them.
 struct SwatchPress {
   Printed printed;
   bool prints = true;
   std::optional<NearestPrintable> nearest; ///< Where it does not print.
 };
-/// Of each color; on all cores.
+/// What the press makes of each color; reckoned on all cores.
 [[nodiscard]] std::vector<SwatchPress> check_for_press(const Press& press, const std::vector<Srgb>& colors,
                                                        double limit = kPrintLimit);
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What the painter keeps at hand beside the piece: saved with it, not undone.
+// What the user keeps at hand beside the piece: saved with it, not undone.
 #pragma once
 
 #include "core/color/spaces.h"

@@ -28,7 +28,7 @@ FirstSteps followed(FirstSteps before, const Piece& opened, const Piece& piece, 
     if (done) before = with_done(before, step);
   };
   note(FirstStep::Reference, piece.references.size() > opened.references.size());
-  note(FirstStep::Color, session.origin.has_value() || !session.harvest.colors.empty());
+  note(FirstStep::Color, session.origin.has_value() || !session.extracted.colors.empty());
   note(FirstStep::Mask, piece.mask && piece.mask != opened.mask);
   note(FirstStep::Swatch, all_swatches(piece) > all_swatches(opened));
   const SwatchSet* set = current_set(piece);

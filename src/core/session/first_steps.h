@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The first steps of a painter who is new here: each is ticked when it is done with their own hands.
+// The first steps of a user who is new here: each is ticked when it is done with their own hands.
 #pragma once
 
 #include "core/piece/piece.h"

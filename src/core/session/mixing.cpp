@@ -83,7 +83,7 @@ Mixing without_corner(Mixing mixing, std::size_t corner) {
   return mixing;
 }
 
-std::vector<Srgb> mixing_string(const Mixing& mixing, const MixField& field) {
+std::vector<Srgb> mixing_ramp(const Mixing& mixing, const MixField& field) {
   std::vector<Srgb> out;
   if (!mixing.line) return out;
   for (int i = 0; i < mixing.steps; ++i) {

@@ -23,7 +23,7 @@ struct Mixing {
   std::optional<Srgb> black = {};          ///< Else the set's darkest swatch, or the trade's.
   std::vector<double> parts = {}; ///< That are read, one for each corner; empty before the first pick.
   std::vector<std::vector<double>> picks = {};                ///< Parts that were picked, in order.
-  std::optional<std::pair<FieldPoint, FieldPoint>> line = {}; ///< Drawn across it for a string.
+  std::optional<std::pair<FieldPoint, FieldPoint>> line = {}; ///< Drawn across it for a ramp.
   bool drawing = false;                                       ///< The next drag draws the line.
   int steps = 7; ///< Of the string, and along a side of the grid.
   bool operator==(const Mixing&) const = default;
@@ -34,12 +34,12 @@ inline constexpr Range kMixingStepsRange{2, 12};
 /// The white and black that it is lightened and darkened with.
 [[nodiscard]] MixingCorner white_of(const Mixing& mixing, const Piece& piece);
 [[nodiscard]] MixingCorner black_of(const Mixing& mixing, const Piece& piece);
-/// With a color at a corner, or at a new one behind the others. What was read and drawn of another number of
-/// corners goes. REQUIRES a corner below kMostCorners.
+/// The field with a color at a corner, or at a new one behind the others. What was read and drawn of another
+/// number of corners goes. REQUIRES a corner below kMostCorners.
 [[nodiscard]] Mixing with_corner(Mixing mixing, std::size_t corner, MixingCorner color);
 [[nodiscard]] Mixing without_corner(Mixing mixing, std::size_t corner);
 /// Steps along the drawn line, ends included.
-[[nodiscard]] std::vector<Srgb> mixing_string(const Mixing& mixing, const MixField& field);
+[[nodiscard]] std::vector<Srgb> mixing_ramp(const Mixing& mixing, const MixField& field);
 /// Rows of steps by steps colors; a triangle has one more in each row, a line is one row.
 [[nodiscard]] std::vector<std::vector<Srgb>> mixing_grid(const MixField& field, int steps);
 

@@ -30,22 +30,22 @@ auto members_of(const AtHand& at_hand) {
 constexpr std::optional<Part> kAtHandParts[] = {Part::AtHand, Part::AtHand, Part::Color, Part::Steps};
 
 auto members_of(const Session& session) {
-  const auto& [at_hand, at, section_angle, before, origin, filling_well, relations, string, harvest,
+  const auto& [at_hand, at, section_angle, before, origin, filling_well, relations, string, extracted,
                selection, family, area, reference, adjustment, left_out, desk, looks, keeps_reference,
-               set_view, looking, trying, sharing, mixing, reach, eyes, vivid_plan, carry, mask_keeps,
+               set_view, looking, trying, sharing, mixing, reach, vision, vivid_plan, carry, mask_keeps,
                sample_side] = session;
-  return std::tie(at_hand, at, section_angle, before, origin, filling_well, relations, string, harvest,
+  return std::tie(at_hand, at, section_angle, before, origin, filling_well, relations, string, extracted,
                   selection, family, area, reference, adjustment, left_out, desk, looks, keeps_reference,
-                  set_view, looking, trying, sharing, mixing, reach, eyes, vivid_plan, carry, mask_keeps,
+                  set_view, looking, trying, sharing, mixing, reach, vision, vivid_plan, carry, mask_keeps,
                   sample_side);
 }
 /// What is at hand, looking and trying are of several parts and are asked for themselves.
 constexpr std::optional<Part> kSessionParts[] = {
-    std::nullopt,    Part::Color,      Part::Color,    Part::Color,     Part::Color,     Part::AtHand,
-    Part::Relations, Part::String,     Part::Harvest,  Part::Selection, Part::Selection, Part::Masking,
-    Part::Reference, Part::Adjustment, Part::Versions, Part::Desk,      Part::Looking,   Part::Looking,
-    Part::SetView,   std::nullopt,     std::nullopt,   Part::Sharing,   Part::Mixing,    Part::Reach,
-    Part::Eyes,      Part::Vivid,      Part::Masking,  Part::Masking,   Part::Looking};
+    std::nullopt,      Part::Color,      Part::Color,     Part::Color,     Part::Color,     Part::AtHand,
+    Part::Relations,   Part::Ramp,       Part::Extracted, Part::Selection, Part::Selection, Part::Masking,
+    Part::Reference,   Part::Adjustment, Part::Versions,  Part::Desk,      Part::Looking,   Part::Looking,
+    Part::SetView,     std::nullopt,     std::nullopt,    Part::Sharing,   Part::Mixing,    Part::Reach,
+    Part::ColorVision, Part::Vivid,      Part::Masking,   Part::Masking,   Part::Looking};
 
 template <class Members, std::size_t... I>
 Parts differing(const Members& a, const Members& b, const std::optional<Part>* parts,

@@ -23,8 +23,8 @@ enum class Part {
   AtHand, ///< Wells, recent colors, the well that picks fill.
   Steps,
   Relations,
-  String, ///< Previewed on the staff.
-  Harvest,
+  Ramp, ///< Previewed on the staff.
+  Extracted,
   Selection, ///< Swatches, family.
   Masking,   ///< The area that is worked on, what a mask carries and keeps.
   Reference, ///< Which photo is looked at.
@@ -39,7 +39,7 @@ enum class Part {
   Sharing,
   Mixing,
   Reach,
-  Eyes,
+  ColorVision,
   Vivid, ///< Whether the plan shows each hue where it is most vivid.
 };
 inline constexpr std::size_t kPartCount = static_cast<std::size_t>(Part::Vivid) + 1;
@@ -73,7 +73,7 @@ private:
   std::bitset<kPartCount> m_bits;
 };
 
-/// In which parts two differ. A member of either that belongs to no part does not compile.
+/// The parts in which two of them differ. A member of either that belongs to no part does not compile.
 [[nodiscard]] Parts change_between(const Piece& a, const Piece& b);
 [[nodiscard]] Parts change_between(const Session& a, const Session& b);
 

@@ -99,8 +99,8 @@ Session started(Session session, const Piece& piece, const Geometry& geometry, c
   session.looking.marking = false;
   session.relations.of.reset();
   session.relations.own.clear();
-  session.string.clear();
-  session.harvest = {};
+  session.ramp.clear();
+  session.extracted = {};
   session.mixing = {};
   session.trying = {};
   session.looking.region.reset();
@@ -318,45 +318,45 @@ Result<std::vector<LaidColor>> key_colors(const Session& session, const Geometry
   return out;
 }
 
-std::vector<LaidColor> harvested(const Harvest& harvest) {
+std::vector<LaidColor> extracted_of(const Extracted& extracted) {
   std::vector<LaidColor> out;
-  for (const auto& c : harvest.colors)
-    out.push_back({c.color, {}, SampleOrigin{harvest.reference, c.x, c.y}});
+  for (const auto& c : extracted.colors)
+    out.push_back({c.color, {}, SampleOrigin{extracted.reference, c.x, c.y}});
   return out;
 }
 
-Session harvest_shown(Session session, Harvest harvest) {
-  if (harvest.chosen && *harvest.chosen >= harvest.colors.size()) harvest.chosen.reset();
-  session.harvest = std::move(harvest);
-  session.string.clear();
-  for (const auto& c : session.harvest.colors) session.string.push_back({c.color, {}});
+Session extracted_shown(Session session, Extracted extracted) {
+  if (extracted.chosen && *extracted.chosen >= extracted.colors.size()) extracted.chosen.reset();
+  session.extracted = std::move(extracted);
+  session.ramp.clear();
+  for (const auto& c : session.extracted.colors) session.ramp.push_back({c.color, {}});
   return session;
 }
 
 Session result_taken_up(Session session, const Geometry& geometry, std::size_t result) {
-  Harvest harvest = session.harvest;
-  const ExtractedColor chosen = harvest.colors.at(result);
-  harvest.chosen = result;
+  Extracted extracted = session.extracted;
+  const ExtractedColor chosen = extracted.colors.at(result);
+  extracted.chosen = result;
   session = taken_up(std::move(session), geometry, chosen.color);
-  session.origin = SampleOrigin{harvest.reference, chosen.x, chosen.y};
-  return harvest_shown(std::move(session), std::move(harvest));
+  session.origin = SampleOrigin{extracted.reference, chosen.x, chosen.y};
+  return extracted_shown(std::move(session), std::move(extracted));
 }
 
 Session chosen_replaced(const Session& session, const Bands& bands) {
-  Harvest harvest = session.harvest;
-  if (!harvest.chosen) return session;
-  ExtractedColor& chosen = harvest.colors[*harvest.chosen];
+  Extracted extracted = session.extracted;
+  if (!extracted.chosen) return session;
+  ExtractedColor& chosen = extracted.colors[*extracted.chosen];
   chosen.color = session.color();
   chosen.band = band_of(value_of(chosen.color), bands);
-  return harvest_shown(session, std::move(harvest));
+  return extracted_shown(session, std::move(extracted));
 }
 
 Session chosen_dropped(const Session& session) {
-  Harvest harvest = session.harvest;
-  if (!harvest.chosen) return session;
-  harvest.colors.erase(harvest.colors.begin() + static_cast<std::ptrdiff_t>(*harvest.chosen));
-  harvest.chosen.reset();
-  return harvest_shown(session, std::move(harvest));
+  Extracted extracted = session.extracted;
+  if (!extracted.chosen) return session;
+  extracted.colors.erase(extracted.colors.begin() + static_cast<std::ptrdiff_t>(*extracted.chosen));
+  extracted.chosen.reset();
+  return extracted_shown(session, std::move(extracted));
 }
 
 // ---------------------------------------------------------------- selecting

@@ -5,9 +5,9 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/color/eyes.h"
+#include "core/color/color_vision.h"
 #include "core/image/extract.h"
-#include "core/mix/strings.h"
+#include "core/mix/ramps.h"
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
 #include "core/piece/pairing.h"
@@ -39,7 +39,7 @@ enum class PhotoLook { Color, Value, Flat, Squint, Steps, Mask };
 struct Looking {
   PhotoLook look = PhotoLook::Color; ///< At the desk that is shown.
   int tones = 3;                     ///< Flat tones, 2 to 5.
-  std::vector<double> limits;        ///< Of the flat tones when the painter has moved them; empty: found.
+  std::vector<double> limits;        ///< Of the flat tones when the user has moved them; empty: found.
   double squint = 1;                 ///< Blur in percent of the photo's longer side.
   int steps = 9;                     ///< Tone steps from black to white.
   double edge = 0.5;                 ///< Place of the before/after edge, 0 left to 1 right.
@@ -68,7 +68,7 @@ struct Trying {
   bool show_outside = true, show_far = true; ///< Which strays a check shows.
   Id against = 0; ///< The reference that a check compares shares with; 0: the set's aims.
   bool squint = false;
-  LightAndAir light;       ///< Tried on the right side.
+  LightAndHaze light;      ///< Tried on the right side.
   std::vector<Pair> pairs; ///< Chosen by hand; see paired().
   bool operator==(const Trying&) const = default;
 };
@@ -121,17 +121,17 @@ struct RelationView {
 };
 
 /// Colors taken out of a photo, not accepted yet.
-struct Harvest {
+struct Extracted {
   Id reference = 0;
   std::vector<ExtractedColor> colors;
   std::optional<std::size_t> chosen;
-  bool operator==(const Harvest&) const = default;
+  bool operator==(const Extracted&) const = default;
 };
 
 /// The selected swatches of the current set.
 class Selection {
 public:
-  /// In the order of the set.
+  /// The swatches in the order of the set.
   [[nodiscard]] const std::vector<Id>& swatches() const { return m_order; }
   [[nodiscard]] bool has(Id swatch) const { return m_ids.contains(swatch); }
   [[nodiscard]] bool empty() const { return m_order.empty(); }
@@ -156,8 +156,8 @@ struct Session {
   std::optional<SampleOrigin> origin;      ///< Where the current color was sampled, when it was.
   std::optional<std::size_t> filling_well; ///< The well that every pick fills; none until one is chosen.
   RelationView relations;
-  std::vector<StringStep> string; ///< Previewed on the staff.
-  Harvest harvest;
+  std::vector<RampStep> ramp; ///< Previewed on the staff.
+  Extracted extracted;
 
   Selection selection;
   Id family = 0;                   ///< The family that new swatches go to.
@@ -176,7 +176,7 @@ struct Session {
   Sharing sharing;
   Mixing mixing;
   ReachView reach;
-  Eyes eyes = Eyes::Usual; ///< Whose everything is looked at with.
+  ColorVision vision = ColorVision::Normal; ///< Whose everything is looked at with.
   bool vivid_plan = false; ///< Each hue at the value where it is strongest; picks take that value too.
   Carry carry = Carry::MaskOnly;
   MaskKeeps mask_keeps = MaskKeeps::Colors;
@@ -208,12 +208,12 @@ struct Session {
 /// `along` from -1, the complement's rim, to 1, the hue's rim.
 [[nodiscard]] Session picked_in_section(Session session, const PickRules& rules, double along, double value);
 [[nodiscard]] Session picked_on_rail(Session session, const PickRules& rules, double value);
-/// A color sampled at a pixel; where the painter wants it so, at its nearest place in the mask.
+/// A color sampled at a pixel; where the user wants it so, at its nearest place in the mask.
 [[nodiscard]] Session sampled(Session session, const Geometry& geometry, Srgb color,
                               const SampleOrigin& origin);
 /// A color in the middle of a pick, at its place on the wheel.
 [[nodiscard]] Session located_color(Session session, const Geometry& geometry, Srgb color);
-/// At its nearest place in the mask where a mask is in use and its rule holds picks.
+/// A color at its nearest place in the mask where a mask is in use and its rule holds picks.
 [[nodiscard]] Srgb held_by_rule(const Session& session, const Piece& piece, const Geometry& geometry,
                                 Srgb color);
 [[nodiscard]] Srgb held_sample(const Session& session, const Geometry& geometry, Srgb color);
@@ -258,9 +258,9 @@ struct Session {
 /// The corners of the mask at the current value. ERRORS: BadInput when there are none.
 [[nodiscard]] Result<std::vector<LaidColor>> key_colors(const Session& session, const Geometry& geometry);
 /// What was taken out of a photo, each with its pixel.
-[[nodiscard]] std::vector<LaidColor> harvested(const Harvest& harvest);
-[[nodiscard]] Session harvest_shown(Session session, Harvest harvest);
-/// Chooses a result and takes its color up. REQUIRES a result of the harvest.
+[[nodiscard]] std::vector<LaidColor> extracted_of(const Extracted& extracted);
+[[nodiscard]] Session extracted_shown(Session session, Extracted extracted);
+/// Chooses a result and takes its color up. REQUIRES a result of the extraction.
 [[nodiscard]] Session result_taken_up(Session session, const Geometry& geometry, std::size_t result);
 /// The chosen result becomes the current color and keeps its pixel.
 [[nodiscard]] Session chosen_replaced(const Session& session, const Bands& bands);
@@ -271,7 +271,7 @@ struct Session {
 /// The last one is the one that keys work on.
 [[nodiscard]] Session selected(Session session, const Piece& piece, const std::vector<Id>& swatches);
 [[nodiscard]] Session toggled(const Session& session, const Piece& piece, Id swatch);
-/// From the one that keys work on to this one, in the order of the set.
+/// Selects from the swatch that keys work on to this one, in the order of the set.
 [[nodiscard]] Session extended_to(const Session& session, const Piece& piece, Id swatch);
 [[nodiscard]] Session reference_shown(Session session, Id reference);
 

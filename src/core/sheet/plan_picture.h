@@ -29,7 +29,7 @@ struct PlanSpec {
 [[nodiscard]] Result<PixelPicture> plan_disc(const Wheel& wheel, const MaskRegion* mask,
                                              const PlanSpec& spec);
 
-/// The steps of a stepped plan: twelve hues and eight saturations where the painter has cut neither (ours).
+/// The steps of a stepped plan: twelve hues and eight saturations where the user has cut neither (ours).
 [[nodiscard]] Steps plan_steps(Steps cut);
 
 /// Evenly between black and white, dark to light. REQUIRES a count from 1 to kMostPlanValues.

@@ -31,7 +31,7 @@ inline constexpr Word<SheetPart> kSheetPartWords[] = {
 inline constexpr Range kSheetMarginRange{5, 40}; ///< Millimetres.
 
 struct SheetSpec {
-  /// From the top down; each at most once.
+  /// The parts from the top down; each at most once.
   std::vector<SheetPart> parts{SheetPart::Title,    SheetPart::Reference, SheetPart::Wheel,
                                SheetPart::Swatches, SheetPart::Needs,     SheetPart::Signature};
   Paper paper = Paper::A4;
@@ -104,7 +104,7 @@ struct SheetWords {
   std::function<std::string(Srgb)> color; ///< color_in_words().
 
   [[nodiscard]] std::string said(std::string_view ours) const { return say ? say(ours) : std::string(ours); }
-  /// With what stands in it, in their order.
+  /// A sentence of ours with what stands in it, in its order.
   [[nodiscard]] std::string said(std::string_view ours, std::initializer_list<std::string_view> within) const;
   [[nodiscard]] std::string named(Srgb c) const;
 };

@@ -150,7 +150,7 @@ StrayShares stray_shares(const std::vector<ColorCount>& colors, const StrayCheck
 
 Result<Needs> needs(const PixelView& photo, const std::vector<MatchColor>& set, int count, double far,
                     const Progress& progress) {
-  if (count < 1 || count > kMostLacks) return Error{ErrorCode::BadInput, Sentence::LackingRange, "count"};
+  if (count < 1 || count > kMostMissing) return Error{ErrorCode::BadInput, Sentence::MissingRange, "count"};
   if (!(far >= 0 && far <= 50)) return Error{ErrorCode::BadInput, Sentence::FarRange, "difference"};
   const double pixels = static_cast<double>(photo.width) * photo.height;
   const double by = std::min(1.0, std::sqrt(kLookedAt / pixels));
@@ -177,12 +177,13 @@ Result<Needs> needs(const PixelView& photo, const std::vector<MatchColor>& set, 
                                     nullptr, nullptr, progress);
   if (!found) return found.error();
   for (const ExtractedColor& c : found->colors) {
-    Lack lack{c.color,
-              c.share * parted.left / parted.seen,
-              std::min(photo.width - 1, static_cast<int>((c.x + 0.5) * photo.width / looked.width)),
-              std::min(photo.height - 1, static_cast<int>((c.y + 0.5) * photo.height / looked.height)),
-              {},
-              0};
+    MissingColor lack{
+        c.color,
+        c.share * parted.left / parted.seen,
+        std::min(photo.width - 1, static_cast<int>((c.x + 0.5) * photo.width / looked.width)),
+        std::min(photo.height - 1, static_cast<int>((c.y + 0.5) * photo.height / looked.height)),
+        {},
+        0};
     if (!matcher.empty()) {
       const Matched m = matcher.nearest(lab_from_srgb(c.color));
       lack.nearest = m.swatch;
@@ -191,7 +192,7 @@ Result<Needs> needs(const PixelView& photo, const std::vector<MatchColor>& set, 
     out.missing.push_back(lack);
   }
   std::stable_sort(out.missing.begin(), out.missing.end(),
-                   [](const Lack& a, const Lack& b) { return a.share > b.share; });
+                   [](const MissingColor& a, const MissingColor& b) { return a.share > b.share; });
   return out;
 }
 

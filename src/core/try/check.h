@@ -58,18 +58,18 @@ struct StrayShares {
                                        const Bands& bands);
 
 /// A color that the picture has and the set has not.
-struct Lack {
+struct MissingColor {
   Srgb color;
   double share = 0;                   ///< Of the picture, 0..1: what is far from the set and nearest to this.
   int x = 0, y = 0;                   ///< A typical pixel.
   std::optional<std::size_t> nearest; ///< The swatch that comes nearest, where there is one.
   double difference = 0;              ///< CIEDE2000 to it.
 };
-inline constexpr int kMostLacks = 30;
+inline constexpr int kMostMissing = 30;
 /// What a picture needs of a set.
 struct Needs {
   int present = 0; ///< Swatches that are the nearest to a thousandth of the picture or more, and not far.
-  std::vector<Lack> missing; ///< The largest share first.
+  std::vector<MissingColor> missing; ///< The largest share first.
   [[nodiscard]] int needed() const { return present + static_cast<int>(missing.size()); }
 };
 /// Missing are at most `count` colors of the pixels that are further than `far` from every swatch, themselves

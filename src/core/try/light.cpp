@@ -37,19 +37,19 @@ Srgb UnderLight::seen(Srgb color) const {
   return brought_into_gamut_at_value({seen.x * exposure, seen.y * exposure, seen.z * exposure});
 }
 
-Srgb into_distance(Srgb color, Srgb air, double amount) {
+Srgb into_distance(Srgb color, Srgb haze, double amount) {
   if (amount <= 0) return color;
   const double t = std::min(amount, 1.0);
-  const LinearRgb c = linear_from_srgb(color), a = linear_from_srgb(air);
+  const LinearRgb c = linear_from_srgb(color), a = linear_from_srgb(haze);
   return srgb_from_linear({c.r + (a.r - c.r) * t, c.g + (a.g - c.g) * t, c.b + (a.b - c.b) * t});
 }
 
-std::vector<Srgb> lit(const std::vector<Srgb>& colors, const LightAndAir& by) {
+std::vector<Srgb> lit(const std::vector<Srgb>& colors, const LightAndHaze& by) {
   const UnderLight light(by.light, by.strength, by.stops);
   std::vector<Srgb> out(colors.size());
   in_parallel(static_cast<int>(colors.size()), 32, [&](int from, int to) {
     for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-      out[i] = into_distance(light.changes() ? light.seen(colors[i]) : colors[i], by.air, by.amount);
+      out[i] = into_distance(light.changes() ? light.seen(colors[i]) : colors[i], by.haze, by.amount);
   });
   return out;
 }

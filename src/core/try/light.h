@@ -34,18 +34,18 @@ private:
 };
 
 /// Seen through air: mixed with its color in linear light; `amount` 0 is near, 1 the air alone.
-[[nodiscard]] Srgb into_distance(Srgb color, Srgb air, double amount);
+[[nodiscard]] Srgb into_distance(Srgb color, Srgb haze, double amount);
 
 /// Both: first the light, then the air.
-struct LightAndAir {
+struct LightAndHaze {
   Srgb light{1, 1, 1};
   double strength = 0; ///< 0..1.
   double stops = 0;    ///< In kExposureRange.
-  Srgb air{0.6, 0.7, 0.8};
+  Srgb haze{0.6, 0.7, 0.8};
   double amount = 0; ///< 0..1.
   [[nodiscard]] bool changes() const { return strength > 0 || stops != 0 || amount > 0; }
-  bool operator==(const LightAndAir&) const = default;
+  bool operator==(const LightAndHaze&) const = default;
 };
-[[nodiscard]] std::vector<Srgb> lit(const std::vector<Srgb>& colors, const LightAndAir& by);
+[[nodiscard]] std::vector<Srgb> lit(const std::vector<Srgb>& colors, const LightAndHaze& by);
 
 } // namespace zc

@@ -89,7 +89,7 @@ void finish(const TriedPicture& tried, int width, int height, Pixel* pixels) {
     squint({width, height, width, pixels}, tried.squint, soft.data());
     std::copy(soft.begin(), soft.end(), pixels);
   }
-  to_seen(tried.eyes, pixels, count);
+  to_seen(tried.vision, pixels, count);
 }
 
 void render_tried(const PixelView& photo, const TriedPicture& tried, Pixel* out) {

@@ -3,7 +3,7 @@
 // sheets and the command line.
 #pragma once
 
-#include "core/color/eyes.h"
+#include "core/color/color_vision.h"
 #include "core/image/color_map.h"
 #include "core/try/areas.h"
 #include "core/try/check.h"
@@ -43,7 +43,7 @@ struct TriedPicture {
   double edge = 0.5;   ///< 0 left to 1 right, of the picture's width.
   double squint = 0;   ///< Blur, in pixels of the picture as it is rendered; 0 for none.
   ColorMap proof = {}; ///< As a press prints it; may be empty.
-  Eyes eyes = Eyes::Usual;
+  ColorVision vision = ColorVision::Normal;
 };
 
 /// How far squinting blurs a whole picture of that size, in its pixels.
@@ -53,11 +53,11 @@ struct TriedPicture {
 [[nodiscard]] Pixel stepped_back(Pixel pixel, Srgb8 ground);
 /// What a color becomes when it is checked: itself where it strays in a way that is shown.
 [[nodiscard]] Pixel checked_pixel(const TriedSide& side, Pixel pixel, const Stray& stray);
-/// As its swatches moved; see Follow.
+/// A pixel moved as the swatches near it moved; see Follow.
 [[nodiscard]] Pixel moved_pixel(const Follow& follow, Pixel pixel);
 /// A pixel, or where another swatch than this is pointed out what it is stepped back.
 [[nodiscard]] Pixel pointed_pixel(const TriedSide& side, Pixel pixel, std::size_t swatch);
-/// By what a side asks for the nearest swatch: only studies may do so by value.
+/// What a side compares by when it asks for the nearest swatch: only studies may do so by value.
 [[nodiscard]] Match match_of(const TriedSide& side);
 /// The swatch's own color.
 [[nodiscard]] Pixel swatch_pixel(const std::vector<MatchColor>& colors, std::size_t swatch);

@@ -10,7 +10,7 @@
 
 namespace zc {
 
-/// What the painter chose; a plain value kept in the piece.
+/// What the user chose; a plain value kept in the piece.
 struct WheelSpec {
   HueScale hues = HueScale::Traditional;
   SaturationMeasure measure = SaturationMeasure::Hsluv;

@@ -7,7 +7,7 @@ namespace zc {
 inline constexpr auto kBusName = "org.zonachrom.Zonachrom";
 inline constexpr auto kBusObject = "/org/zonachrom/Zonachrom";
 inline constexpr auto kPaletteInterface = "org.zonachrom.Palette1";
-/// Of the desktop entry specification, "D-Bus activation".
+/// The interface of the desktop entry specification, "D-Bus activation".
 inline constexpr auto kApplicationInterface = "org.freedesktop.Application";
 inline constexpr auto kBadInputOnBus = "org.zonachrom.Error.BadInput";
 

@@ -11,7 +11,7 @@ namespace zc {
 inline constexpr std::string_view kPieceMimeType = "application/vnd.zonachrom.piece+zip";
 inline constexpr std::string_view kPieceExtension = ".zonachrom";
 
-/// By its first bytes, or its name where it cannot be read.
+/// Judged by its first bytes, or by its name where it cannot be read.
 [[nodiscard]] bool is_piece_file(const std::filesystem::path& path);
 [[nodiscard]] Result<Bytes> pack_document(const Document& document);
 /// ERRORS: Damaged, Newer or TooLarge, with the entry or field in `place`.

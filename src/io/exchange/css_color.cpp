@@ -268,7 +268,7 @@ std::optional<CssColor> named_color(const std::string& name) {
                   1};
 }
 
-/// "61, 134, 255" or "61 134 255", as picks are handed over: red, green and blue from 0 to 255.
+/// "61, 134, 255" or "61 134 255", as picks are copied on pick: red, green and blue from 0 to 255.
 std::optional<Srgb> three_numbers(std::string_view given) {
   auto words = Tokens(given).all();
   if (!words) return std::nullopt;

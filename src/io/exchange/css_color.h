@@ -20,7 +20,7 @@ struct CssColor {
 /// for what is no color there, and for "transparent".
 [[nodiscard]] std::optional<CssColor> css_color(std::string_view text);
 
-/// A color as a painter types or pastes it: a notation of css_color(), hex with or without the number sign,
+/// A color as a user types or pastes it: a notation of css_color(), hex with or without the number sign,
 /// or srgb:R,G,B. ERRORS: BadInput with one sentence for what is no color, and for one that is not opaque.
 [[nodiscard]] Result<Displayed> typed_color(std::string_view text);
 

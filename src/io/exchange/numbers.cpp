@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Lines of text that begin with three numbers, red, green and blue in 0..255 or all in 0..1; the rest of a
-// line is the name. Only read: lines of the painter's own write any such shape.
+// line is the name. Only read: lines of the user's own write any such shape.
 #include "io/exchange/formats.h"
 #include "io/exchange/gathering.h"
 

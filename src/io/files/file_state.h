@@ -18,14 +18,14 @@ struct FileState {
 
 /// Size and time; quick. What is no regular file counts as not there.
 [[nodiscard]] FileState state_of_file(const std::filesystem::path& path);
-/// With the hash, which reads the whole file.
+/// The state with the hash, for which the whole file is read.
 [[nodiscard]] FileState hashed_state_of_file(const std::filesystem::path& path);
 
 /// Has the file another content than in `known`? The content is read where size and time do not tell. A file
 /// that is gone is not changed: writing it again loses nothing.
 [[nodiscard]] bool changed_since(const FileState& known, const std::filesystem::path& path);
 
-/// As a line of text and back; nothing known where it cannot be read.
+/// The state as a line of text, and back; nothing is known where it cannot be read.
 [[nodiscard]] std::string text_of(const FileState& state);
 [[nodiscard]] FileState file_state_from(const std::string& text);
 

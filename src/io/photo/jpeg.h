@@ -17,7 +17,7 @@ struct JpegPixels {
 };
 
 [[nodiscard]] bool looks_like_jpeg(const std::vector<unsigned char>& bytes);
-/// At so many eighths of its size along a side, 1 to 8; fewer are quicker, since less is computed.
+/// Reads it at so many eighths of its size along a side, 1 to 8; fewer are quicker, since less is computed.
 [[nodiscard]] Result<JpegPixels> read_jpeg(const std::vector<unsigned char>& bytes, const std::string& name,
                                            const DecodeHook& hook, int eighths = 8);
 

@@ -16,7 +16,7 @@ struct PdfBookmark {
 };
 
 /// The same PDF with outlines by ISO 32000-1, 12.3.3: one level, each leading to its place on its page.
-/// Without compressed objects, which PDF/A-1 does not know. Empty when it could not be read.
+/// The file has no compressed objects, which PDF/A-1 does not know. Empty when it could not be read.
 [[nodiscard]] Bytes with_bookmarks(const Bytes& pdf, const std::vector<PdfBookmark>& bookmarks);
 
 } // namespace zc

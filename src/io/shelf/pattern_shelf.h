@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The shelf of patterns for lines of the painter's own; see shelf_files.h.
+// The shelf of patterns for lines of the user's own; see shelf_files.h.
 #pragma once
 
 #include "core/patterns/lines_pattern.h"

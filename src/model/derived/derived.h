@@ -51,7 +51,7 @@ public:
   [[nodiscard]] const Value* value_for(const Key& key) const { return m_for == key ? &*m_value : nullptr; }
   /// What the value is for; null before there is one.
   [[nodiscard]] const Key* made_for() const { return m_for ? &*m_for : nullptr; }
-  /// On its way.
+  /// Whether the value for this key is on its way.
   [[nodiscard]] bool is_asked(const Key& key) const { return m_asked == key; }
   /// The value is given up, to be made into another.
   [[nodiscard]] Value taken() {

@@ -28,7 +28,8 @@ public:
   virtual ~OfDocument();
   OfDocument(const OfDocument&) = delete;
   OfDocument& operator=(const OfDocument&) = delete;
-  /// As it was before there was any document. Tells nobody: who hears of another document looks anew.
+  /// Goes back to what it was before there was any document. Tells nobody: who hears of another document
+  /// looks anew.
   virtual void forget() = 0;
 
 private:

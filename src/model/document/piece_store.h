@@ -41,7 +41,7 @@ public:
   bool apply(const QString& name, const Edit& edit, const QString& drag = {});
   /// Forgets the history and starts from this piece.
   void start_from(Piece piece, bool saved);
-  /// The latest picture of a reference that follows a file. It is no step of the painter's: undo never brings
+  /// The latest picture of a reference that follows a file. It is no step of the user's: undo never brings
   /// an older one back, but the piece is edited by it.
   void show_canvas(Id reference, const std::string& file, const std::string& extension,
                    const SharedBytes& bytes);

@@ -34,14 +34,14 @@ QString stamp_of(const QString& path) {
   return QString::number(QFileInfo(path).lastModified().toMSecsSinceEpoch());
 }
 
-/// By its permissions, which count for a painter even where the system would let them write.
+/// By its permissions, which count for a user even where the system would let them write.
 bool is_read_only(const QString& path) {
   if (path.isEmpty() || !QFileInfo::exists(path)) return false;
   constexpr auto writers = QFile::WriteOwner | QFile::WriteGroup | QFile::WriteOther;
   return !(QFile::permissions(path) & writers) || !QFileInfo(path).isWritable();
 }
 
-/// A canvas of the demo becomes a file of the painter's own, which a painting program can save over. One that
+/// A canvas of the demo becomes a file of the user's own, which a painting program can save over. One that
 /// cannot be written is a reference like any other.
 void give_canvases(Piece& demo) {
   const QDir folder(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
@@ -327,8 +327,8 @@ AtHand Documents::kept_at_hand(const QString& path, const AtHand& otherwise) con
   const QString kept = QSettings().value(at_hand_key(path)).toString();
   const QString stamp = stamp_of(path) + QLatin1Char(' ');
   if (!kept.startsWith(stamp)) return otherwise; // The file has been saved elsewhere since.
-  const auto space = at_hand_from_json(kept.mid(stamp.size()).toStdString());
-  return space ? *space : otherwise;
+  const auto at_hand = at_hand_from_json(kept.mid(stamp.size()).toStdString());
+  return at_hand ? *at_hand : otherwise;
 }
 
 void Documents::save(Then then) {

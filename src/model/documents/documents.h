@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Opening, saving, leaving and recovering: between the studio, the files and the questions to the painter.
+// Opening, saving, leaving and recovering: between the studio, the files and the questions to the user.
 #pragma once
 
 #include "io/container/piece_json.h"
@@ -19,7 +19,7 @@
 namespace zc {
 
 /// Files are read and written beside the window: what is asked for here begins at once and tells its end by
-/// `then`, which may be called before the call returns. Meanwhile the painter may go on working.
+/// `then`, which may be called before the call returns. Meanwhile the user may go on working.
 class Documents final : public QObject {
   Q_OBJECT
 public:
@@ -44,14 +44,14 @@ public:
   /// Offers what a crash left unsaved; whether a piece was opened for it.
   void recover(Then then);
   /// Takes what is being typed, and asks as often as something is unsaved: work can go on while a large piece
-  /// is being saved. False when the painter chose to go on working.
+  /// is being saved. False when the user chose to go on working.
   void may_leave(Then then);
   /// Called when the window closes for good.
   void leave() const { keep_at_hand(); }
   /// Everything that has to be on the disk is there, and other windows may have the file.
   void finish();
-  /// Without a question, since nobody may be there to answer it: unsaved work is offered again at the next
-  /// start.
+  /// Ends without a question, since nobody may be there to answer it: unsaved work is offered again at the
+  /// next start.
   void end_now();
 
 signals:

@@ -32,7 +32,7 @@ public:
   /// Calls it as soon as none runs: at once where none does.
   void when_free(std::function<void()> then);
   [[nodiscard]] bool running() const { return m_task.running(); }
-  /// As in "Saving plate.zonachrom".
+  /// What is being done, as in "Saving plate.zonachrom".
   [[nodiscard]] const QString& what() const { return m_what; }
   /// Whole, of 100.
   [[nodiscard]] int percent() const { return m_task.percent(); }

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What is asked of the painter about pieces and their files; a window asks it in its own way, a test answers.
+// What is asked of the user about pieces and their files; a window asks it in its own way, a test answers.
 #pragma once
 
 #include <QString>
@@ -8,16 +8,16 @@
 namespace zc {
 
 /// Asks for a file to write until its name ends so, or nothing is chosen. Where the ending has to be added
-/// and the file of that name is there, it is asked once more: no file is overwritten that the painter was not
+/// and the file of that name is there, it is asked once more: no file is overwritten that the user was not
 /// asked about.
 [[nodiscard]] QString asked_to_end_in(const QString& suffix, const QString& suggested,
                                       const std::function<QString(const QString&)>& ask);
 
 enum class UnsavedAnswer { Save, Discard, Cancel };
-/// Of a piece file that is damaged: what can be read of it, the version before, or neither.
+/// What is opened of a damaged piece file: what can be read of it, the version before, or neither.
 enum class DamagedAnswer { Rest, Before, Neither };
-/// Of work that a crash left unsaved. Later keeps it for the next start, and so does opening the file
-/// instead; only Discard gives it up.
+/// What becomes of work that a crash left unsaved. Later keeps it for the next start, and so does opening the
+/// file instead; only Discard gives it up.
 enum class RecoveryAnswer { Recover, OpenFile, Later, Discard };
 
 class Questions {

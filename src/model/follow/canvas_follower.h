@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// References that follow a file: when a painter saves the painting it is read again, quietly. What is only
+// References that follow a file: when a user saves the painting it is read again, quietly. What is only
 // half written is waited for; a file that is gone leaves its last picture.
 #pragma once
 

@@ -18,7 +18,7 @@ namespace zc {
 bool speak(const QLocale& locale);
 /// A word of the core in the language of the window, as in "yellow"; itself where it has no other.
 [[nodiscard]] QString word(std::string_view of_core);
-/// The same in place, where the core names what becomes the painter's.
+/// The same in place, where the core names what becomes the user's.
 void put_in_words(std::string& of_core);
 /// A sentence of the core or of the files, as in "The value must lie between 0 and 100."
 [[nodiscard]] QString sentence(const Saying& said);

@@ -28,17 +28,17 @@ QString color_told(Srgb c) {
   return QObject::tr("%1, %2, value %3").arg(color_name(c), text(hex_of(c))).arg(number(value_of(c), 1));
 }
 
-QString eyes_word(Eyes eyes) {
-  switch (eyes.kind()) {
-  case Eyes::Protan:
+QString color_vision_word(ColorVision vision) {
+  switch (vision.kind()) {
+  case ColorVision::Protan:
     return QObject::tr("Protanopia");
-  case Eyes::Deutan:
+  case ColorVision::Deutan:
     return QObject::tr("Deuteranopia");
-  case Eyes::Tritan:
+  case ColorVision::Tritan:
     return QObject::tr("Tritanopia");
-  case Eyes::Values:
+  case ColorVision::Values:
     return QObject::tr("values only");
-  case Eyes::Usual:
+  case ColorVision::Normal:
     break;
   }
   return QObject::tr("Normal color vision");

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "core/color/eyes.h"
+#include "core/color/color_vision.h"
 #include "core/color/spaces.h"
 #include "model/i18n/language.h"
 
@@ -17,14 +17,14 @@ namespace zc {
 [[nodiscard]] inline QString text(std::string_view s) {
   return QString::fromUtf8(s.data(), static_cast<qsizetype>(s.size()));
 }
-/// With so many digits and the desktop's decimal mark.
+/// A number with so many digits and the decimal mark of the spoken language.
 [[nodiscard]] QString number(double x, int digits);
 /// A number typed with either decimal mark.
 [[nodiscard]] std::optional<double> typed_number(const QString& typed);
 /// Its name, hex and value.
 [[nodiscard]] QString color_told(Srgb c);
-/// As they are named in the window.
-[[nodiscard]] QString eyes_word(Eyes eyes);
+/// A kind of color vision as the window names it.
+[[nodiscard]] QString color_vision_word(ColorVision vision);
 [[nodiscard]] inline QString words(const Error& error) { return sentence(error.said); }
 
 } // namespace zc

@@ -16,13 +16,13 @@ void PhotoIntake::admit(const PhotoLibrary::Admitted& photo) {
     });
     return tell_refusals();
   }
-  const bool held = m_studio.store().apply(tr("Add reference"), [&](Piece p) -> Result<Piece> {
+  const bool applied = m_studio.store().apply(tr("Add reference"), [&](Piece p) -> Result<Piece> {
     auto added = with_reference(std::move(p), name, extension, photo.bytes);
     if (!added || photo.follows.isEmpty()) return added;
     const Id id = added->references.back().id;
     return with_reference_following(std::move(added).value(), id, photo.follows.toStdString());
   });
-  if (held) m_viewing.show_reference(m_studio.piece().references.back().id);
+  if (applied) m_viewing.show_reference(m_studio.piece().references.back().id);
   tell_refusals();
 }
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Taking a palette out of a photo in the background, with progress and stop.
+// Extracting a palette out of a photo in the background, with progress and stop.
 #pragma once
 
 #include "core/image/extract.h"

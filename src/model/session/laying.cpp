@@ -7,9 +7,9 @@
 namespace zc {
 
 void Laying::lay_color_into(Id family, const LaidColor& color) {
-  const bool held = m_studio.store().apply(
+  const bool applied = m_studio.store().apply(
       tr("Add swatch"), [&](Piece p) { return with_color_laid(std::move(p), family, color); });
-  if (!held) return;
+  if (!applied) return;
   const Piece& piece = m_studio.piece();
   const Family* home = family != 0 ? find_family(piece, family) : &current_set(piece)->families.back();
   Session next = m_studio.session();
@@ -18,10 +18,10 @@ void Laying::lay_color_into(Id family, const LaidColor& color) {
 }
 
 void Laying::lay_family(const QString& name, const std::vector<LaidColor>& colors) {
-  const bool held = m_studio.store().apply(tr("Add %1 as a family").arg(name), [&](Piece p) {
+  const bool applied = m_studio.store().apply(tr("Add %1 as a family").arg(name), [&](Piece p) {
     return with_laid_family(std::move(p), name.toStdString(), colors);
   });
-  if (held) select_family(current_set(m_studio.piece())->families.back().id);
+  if (applied) select_family(current_set(m_studio.piece())->families.back().id);
 }
 
 void Laying::lay_families(const QString& name, const std::vector<std::vector<LaidColor>>& families) {
@@ -44,15 +44,15 @@ void Laying::lay_relation() {
   lay_family(tr("%1 of %2").arg(relation, hue_word(colors.front().color)), colors);
 }
 
-void Laying::accept_harvest(HarvestFamilies by) {
-  const auto colors = harvested(m_studio.session().harvest);
+void Laying::add_extracted(ExtractionFamilies by) {
+  const auto colors = extracted_of(m_studio.session().extracted);
   if (colors.empty()) return;
-  const auto families =
-      by == HarvestFamilies::ByHue ? grouped_by_hue(colors) : grouped_by_band(colors, m_studio.piece().bands);
-  const bool held =
+  const auto families = by == ExtractionFamilies::ByHue ? grouped_by_hue(colors)
+                                                        : grouped_by_band(colors, m_studio.piece().bands);
+  const bool applied =
       m_studio.store().apply(tr("Add %n colors", nullptr, static_cast<int>(colors.size())),
                              [&](Piece p) { return with_laid_families(std::move(p), families); });
-  if (held) show_harvest({});
+  if (applied) show_extracted({});
 }
 
 void Laying::select_family(Id family) {

@@ -6,7 +6,7 @@
 
 namespace zc {
 
-enum class HarvestFamilies { ByHue, ByBand };
+enum class ExtractionFamilies { ByHue, ByBand };
 
 class Laying final : public QObject {
   Q_OBJECT
@@ -29,9 +29,11 @@ public:
   }
   /// All of them as a family named by the relation.
   void lay_relation();
-  void show_harvest(Harvest harvest) { m_studio.take(harvest_shown(m_studio.session(), std::move(harvest))); }
+  void show_extracted(Extracted extracted) {
+    m_studio.take(extracted_shown(m_studio.session(), std::move(extracted)));
+  }
   /// Lays what was taken as families, in one step.
-  void accept_harvest(HarvestFamilies by);
+  void add_extracted(ExtractionFamilies by);
   void select_family(Id family);
   /// Selects this one alone; 0 selects nothing.
   void select_swatch(Id swatch);

@@ -48,8 +48,8 @@ void Picking::show_reach(const ReachView& reach) {
   m_studio.change([&](Session& s) { s.reach = reach; });
 }
 
-void Picking::show_string(std::vector<StringStep> string) {
-  m_studio.change([&](Session& s) { s.string = std::move(string); });
+void Picking::show_ramp(std::vector<RampStep> string) {
+  m_studio.change([&](Session& s) { s.ramp = std::move(string); });
 }
 
 } // namespace zc

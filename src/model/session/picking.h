@@ -43,7 +43,7 @@ public:
     m_studio.take_pick(
         pick_ended(sampled(pick_begun(m_studio.session()), m_studio.geometry(), color, origin)));
   }
-  /// In the middle of a drag, between begin_pick() and end_pick().
+  /// Shows a sample in the middle of a drag, between begin_pick() and end_pick().
   void show_sample(Srgb color, const SampleOrigin& origin) {
     m_studio.take(sampled(m_studio.session(), m_studio.geometry(), color, origin));
   }
@@ -79,7 +79,7 @@ public:
                       held_by_rule(m_studio.session(), m_studio.piece(), m_studio.geometry(), color)));
   }
   void show_reach(const ReachView& reach);
-  void show_string(std::vector<StringStep> string);
+  void show_ramp(std::vector<RampStep> string);
   void take_up_result(std::size_t result) {
     m_studio.take_pick(result_taken_up(m_studio.session(), m_studio.geometry(), result));
   }

@@ -65,8 +65,8 @@ public:
   /// Text that is being typed goes into the piece. False when some of it cannot, which has been said where it
   /// was typed.
   [[nodiscard]] bool take_typed();
-  /// For what comes back later, from another thread or the event loop: called only while the document of now
-  /// is still open.
+  /// Wraps what comes back later, from another thread or the event loop: it is called only while the document
+  /// of now is still open.
   template <class F> [[nodiscard]] auto bound(F f) const {
     return [store = &m_store, document = m_store.document(), f = std::move(f)](auto&&... given) {
       if (store->document() == document) f(std::forward<decltype(given)>(given)...);
@@ -87,12 +87,12 @@ public:
     take(std::move(next));
   }
 
-  /// Tells the painter why something was not taken; what is taken next ends that.
+  /// Tells the user why something was not taken; what is taken next ends that.
   void refuse(const QString& sentence);
   void accept();
 
 signals:
-  /// Of the piece and the session together; see hear().
+  /// These parts of piece and session have changed; see hear().
   void changed(const zc::Parts& parts);
   /// Whoever holds text that is neither in the piece nor in a field with the focus takes it now.
   void typedAsked();

@@ -23,8 +23,8 @@ void Viewing::show_look(PhotoLook look) {
   m_studio.change([&](Session& s) { s.looking.look = look; });
 }
 
-void Viewing::look_with(Eyes eyes) {
-  m_studio.change([&](Session& s) { s.eyes = eyes; });
+void Viewing::look_with(ColorVision vision) {
+  m_studio.change([&](Session& s) { s.vision = vision; });
 }
 
 void Viewing::show_set_view(SetView view) {

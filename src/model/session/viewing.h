@@ -18,7 +18,7 @@ public:
   void try_on(const Trying& trying);
   void share(const Sharing& sharing);
   void show_look(PhotoLook look);
-  void look_with(Eyes eyes);
+  void look_with(ColorVision vision);
   void show_set_view(SetView view);
   void show_reference(Id reference) { m_studio.take(reference_shown(m_studio.session(), reference)); }
   void choose_sample_side(int side);

@@ -20,7 +20,7 @@ struct OutFormat {
 /// Swatch formats first, then lines, sheets and the plan.
 [[nodiscard]] std::vector<OutFormat> out_formats();
 
-/// Lines of the painter's own are written under such a name.
+/// Lines of the user's own are written under such a name.
 inline constexpr auto kLinesSuffix = ".lines.txt";
 
 /// A name as a file can have it.
@@ -38,7 +38,7 @@ struct SheetOrder {
   Sheet sheet;
   ImagesOrder images;
 };
-/// As save_sheet(), at the resolution that sheets have.
+/// Does what save_sheet() does, at the resolution that sheets have.
 [[nodiscard]] Result<std::vector<std::string>> write_sheet(const SheetOrder& order, const std::string& path,
                                                            const Progress& progress);
 

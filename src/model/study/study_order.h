@@ -2,7 +2,7 @@
 // A study with all that it is made of, so that it can be made beside the window.
 #pragma once
 
-#include "model/study/try_reading.h"
+#include "model/study/try_model.h"
 
 namespace zc {
 
@@ -13,7 +13,8 @@ struct StudyOrder {
   std::shared_ptr<const Areas> areas = nullptr; ///< Where it goes by areas and they are there already.
 };
 
-/// As the study asks for, with the changes by hand; null where they cannot be cut, or it was stopped.
+/// The areas that the study asks for, with the changes by hand; null where they cannot be cut, or it was
+/// stopped.
 [[nodiscard]] std::shared_ptr<const Areas> areas_of(const Photo& photo, const Study& study,
                                                     const Progress& progress = {});
 /// The same from areas that have the first `made` changes already.
@@ -25,8 +26,8 @@ struct StudyOrder {
                                                                      const std::vector<Id>& ids);
 /// The place of the swatch of each area. REQUIRES areas and a swatch.
 [[nodiscard]] std::vector<std::size_t> swatches_of_areas(const StudyOrder& order);
-/// As large as the photo; areas are cut first where they are wanted and not there. REQUIRES a photo; without
-/// a swatch it stays as it is.
+/// The study as a picture as large as the photo; areas are cut first where they are wanted and not there.
+/// REQUIRES a photo; without a swatch it stays as it is.
 [[nodiscard]] QImage studied(StudyOrder order);
 
 } // namespace zc

@@ -138,18 +138,18 @@ void SetWork::move_to(Id family, std::optional<int> place) {
   if (selection().empty()) return;
   const auto ids = selection();
   const QString name = ids.size() == 1 ? tr("Move swatch") : tr("Move %1 swatches").arg(ids.size());
-  const bool held = m_studio.store().apply(
+  const bool applied = m_studio.store().apply(
       name, [&](Piece p) { return with_swatches_moved(std::move(p), ids, family, place); });
-  if (held) m_studio.change([family](Session& s) { s.family = family; });
+  if (applied) m_studio.change([family](Session& s) { s.family = family; });
 }
 
 void SetWork::insert_at(Id family, int place) {
   if (selection().empty()) return;
   const auto ids = selection();
   const QString name = ids.size() == 1 ? tr("Move swatch") : tr("Move %1 swatches").arg(ids.size());
-  const bool held = m_studio.store().apply(
+  const bool applied = m_studio.store().apply(
       name, [&](Piece p) { return with_swatches_inserted(std::move(p), ids, family, place); });
-  if (held) m_studio.change([family](Session& s) { s.family = family; });
+  if (applied) m_studio.change([family](Session& s) { s.family = family; });
 }
 
 void SetWork::fill_between(int count, Way way) {
@@ -172,10 +172,10 @@ void SetWork::split_off() {
 void SetWork::paste(const std::vector<Swatch>& swatches) {
   const Id chosen = m_studio.session().family;
   const Id first_new = m_studio.piece().next_id;
-  const bool held = m_studio.store().apply(
+  const bool applied = m_studio.store().apply(
       tr("Paste %n swatches", nullptr, static_cast<int>(swatches.size())),
       [&](Piece p) { return with_swatches_pasted_into(std::move(p), chosen, swatches); });
-  if (!held) return;
+  if (!applied) return;
   std::vector<Id> pasted;
   each_swatch(m_studio.piece(), [&](const Swatch& s) {
     if (s.id >= first_new) pasted.push_back(s.id);
@@ -258,9 +258,9 @@ void SetWork::take_adjustment() {
   const Id set = m_studio.piece().current_set;
   const QString name = tr("Adjust %n swatches", nullptr, static_cast<int>(m_preview.size()));
   try_out({});
-  const bool held =
+  const bool applied =
       m_studio.store().apply(name, [&](Piece p) { return with_adjusted(std::move(p), set, ids, taken); });
-  if (!held) try_out(taken);
+  if (!applied) try_out(taken);
 }
 
 // ---------------------------------------------------------------- versions

@@ -19,7 +19,7 @@ public:
   SetWork(Studio& studio, Picking& picking);
 
   // ------------------------------------------------------------ selection
-  /// In the order of the set.
+  /// The selected swatches, in the order of the set.
   [[nodiscard]] const std::vector<Id>& selection() const { return m_studio.session().selection.swatches(); }
   [[nodiscard]] bool selected(Id swatch) const { return m_studio.session().selection.has(swatch); }
   /// The last one is the one that keys work on.
@@ -27,10 +27,10 @@ public:
   void select_all();
   void select_band(Band band);
   void select_near_duplicates();
-  /// As a click does: Shift extends to it, Ctrl takes it in or out. A plain click takes its color up too,
+  /// What a click does: Shift extends to it, Ctrl takes it in or out. A plain click uses its color too,
   /// save at Grade, where it only selects, so that what is picked can replace it.
   void click(Id swatch, Qt::KeyboardModifiers modifiers);
-  /// As palettes are used: selects it and takes its color up, at every desk.
+  /// Selects it and uses its color, at every desk, as palettes are used.
   void take_up_swatch(Id swatch);
   /// Takes up the color of the one that keys work on.
   void take_up_focus();
@@ -51,7 +51,7 @@ public:
   /// Colors between the two that are selected, in place.
   void fill_between(int count, Way way);
   void split_off();
-  /// Into the chosen family, or a first one that is made.
+  /// Adds copies to the chosen family, or to a first one that is made.
   void paste(const std::vector<Swatch>& swatches);
   /// Says so when nothing is selected.
   [[nodiscard]] bool nothing_selected();
@@ -61,13 +61,14 @@ public:
   /// it is empty, which reportChanged() tells the end of.
   [[nodiscard]] const GradingReport& report();
   [[nodiscard]] bool report_is_late() const { return m_report.is_asked(report_key()); }
-  /// Of the set's swatches, in each value band; quick to ask at every paint.
+  /// How many swatches of the set lie in each value band; quick to ask at every paint.
   [[nodiscard]] const BandCounts& counts();
 
   // ------------------------------------------------------------ trying out an adjustment
   [[nodiscard]] const Adjustment& adjustment() const { return m_studio.session().adjustment; }
   void try_out(const Adjustment& adjustment);
-  /// Of the selection, or of the whole set while nothing is selected; empty without an adjustment.
+  /// What becomes of the selection, or of the whole set while nothing is selected; empty without an
+  /// adjustment.
   [[nodiscard]] const std::unordered_map<Id, Adjusted>& preview() const { return m_preview; }
   /// The color a swatch is shown in while an adjustment is tried out.
   [[nodiscard]] Srgb shown(const Swatch& swatch) const;

@@ -17,8 +17,8 @@
 
 namespace zc {
 
-AdjustPanel::AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* parent)
-    : QWidget(parent), m_space(space), m_work(work), m_place(place), m_title(new QLabel(this)),
+AdjustPanel::AdjustPanel(Studio& model, SetWork& work, Place place, QWidget* parent)
+    : QWidget(parent), m_model(model), m_work(work), m_place(place), m_title(new QLabel(this)),
       m_says(new QLabel(this)), m_grid(new QGridLayout), m_take(new QPushButton(tr("Apply"), this)),
       m_reset(new QPushButton(tr("Reset numbers"), this)) {
   auto* column = new QVBoxLayout(this);
@@ -50,7 +50,7 @@ AdjustPanel::AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* par
   buttons->addWidget(m_reset);
   buttons->addStretch();
   column->addLayout(buttons);
-  if (place == Place::Page) column->addWidget(new SetWheel(space, work, this), 1);
+  if (place == Place::Page) column->addWidget(new SetWheel(model, work, this), 1);
   connect(m_take, &QPushButton::clicked, this, [this] {
     m_work.take_adjustment();
     follow();
@@ -60,12 +60,12 @@ AdjustPanel::AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* par
     follow();
   });
   // After the work on the set, which has made the preview by then.
-  space.hear({Part::Selection, Part::Adjustment, Part::Sets, Part::Geometry}, this, &AdjustPanel::follow);
-  space.hear({Part::Color}, this, [this] {
+  model.hear({Part::Selection, Part::Adjustment, Part::Sets, Part::Geometry}, this, &AdjustPanel::follow);
+  model.hear({Part::Color}, this, [this] {
     // The tint follows the current color.
     Adjustment a = m_work.adjustment();
-    if (!a.tint || a.tint == m_space.session().color()) return;
-    a.tint = m_space.session().color();
+    if (!a.tint || a.tint == m_model.session().color()) return;
+    a.tint = m_model.session().color();
     m_work.try_out(a);
   });
   follow();
@@ -124,7 +124,7 @@ void AdjustPanel::add_row(const char* name, const QString& word, const QString& 
 void AdjustPanel::change(const std::function<double&(Adjustment&)>& member, double value) {
   Adjustment a = m_work.adjustment();
   member(a) = value;
-  a.tint = a.tint_share > 0 ? std::optional(m_space.session().color()) : std::nullopt;
+  a.tint = a.tint_share > 0 ? std::optional(m_model.session().color()) : std::nullopt;
   m_work.try_out(a);
   follow();
 }

@@ -23,7 +23,7 @@ class AdjustPanel final : public QWidget {
 public:
   /// A drawer is low and wide, and its parts have names of their own.
   enum class Place { Page, Drawer };
-  AdjustPanel(Studio& space, SetWork& work, Place place, QWidget* parent);
+  AdjustPanel(Studio& model, SetWork& work, Place place, QWidget* parent);
 
 private:
   void add_rows();
@@ -40,7 +40,7 @@ private:
   void follow();
 
   [[nodiscard]] QString named(const char* part) const;
-  Studio& m_space;
+  Studio& m_model;
   SetWork& m_work;
   Place m_place;
   QLabel* m_title;

@@ -18,8 +18,8 @@ constexpr int kMostBetween = 22, kUsual = 3;
 
 } // namespace
 
-BetweenRow::BetweenRow(Studio& space, SetWork& work, QWidget* parent)
-    : QWidget(parent), m_space(space), m_work(work),
+BetweenRow::BetweenRow(Studio& model, SetWork& work, QWidget* parent)
+    : QWidget(parent), m_model(model), m_work(work),
       m_count(new NumberField(QStringLiteral("betweenCount"), tr("How many colors between"), this)),
       m_way(new QComboBox(this)) {
   m_count->set_range({1, kMostBetween, 1, 0, {}, false, {}});
@@ -45,7 +45,7 @@ BetweenRow::BetweenRow(Studio& space, SetWork& work, QWidget* parent)
     m_work.fill_between(static_cast<int>(std::lround(m_count->value())),
                         static_cast<Way>(m_way->currentData().toInt()));
   });
-  space.hear({Part::Selection}, this, &BetweenRow::follow);
+  model.hear({Part::Selection}, this, &BetweenRow::follow);
   follow();
 }
 

@@ -17,11 +17,11 @@ class NumberField;
 class BetweenRow final : public QWidget {
   Q_OBJECT
 public:
-  BetweenRow(Studio& space, SetWork& work, QWidget* parent);
+  BetweenRow(Studio& model, SetWork& work, QWidget* parent);
 
 private:
   void follow();
-  Studio& m_space;
+  Studio& m_model;
   SetWork& m_work;
   NumberField* m_count;
   QComboBox* m_way;

@@ -18,9 +18,9 @@
 #include "core/color/difference.h"
 #include "core/color/text.h"
 #include "io/exchange/css_color.h"
+#include "model/application/app_model.h"
 #include "model/i18n/text.h"
 #include "model/work/set_work.h"
-#include "model/workspace/workspace.h"
 
 #include <QButtonGroup>
 #include <QComboBox>
@@ -40,11 +40,11 @@ constexpr int kFoot = 6;
 
 } // namespace
 
-GradeDesk::GradeDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_center(new QStackedWidget(this)),
-      m_rows(new RowsView(space, space.laying(), space.set_work(), this)),
-      m_list(new ListView(space, space.set_work(), this)),
-      m_versions(new VersionsView(space, space.set_work(), this)), m_import(new ImportView(space, this)) {
+GradeDesk::GradeDesk(AppModel& model, QWidget* parent)
+    : QWidget(parent), m_model(model), m_center(new QStackedWidget(this)),
+      m_rows(new RowsView(model, model.laying(), model.set_work(), this)),
+      m_list(new ListView(model, model.set_work(), this)),
+      m_versions(new VersionsView(model, model.set_work(), this)), m_import(new ImportView(model, this)) {
   for (QWidget* view : {make_rows_page(), static_cast<QWidget*>(m_list), static_cast<QWidget*>(m_versions),
                         static_cast<QWidget*>(m_import)})
     m_center->addWidget(view);
@@ -54,9 +54,9 @@ GradeDesk::GradeDesk(Workspace& space, QWidget* parent)
   row->addWidget(m_center, 1);
   // Whatever view of the set is shown, the panels stay where they are.
   row->addWidget(make_side(), 0, Qt::AlignRight);
-  space.hear({Part::SetView, Part::Desk}, this, &GradeDesk::follow);
-  space.hear({Part::Sets}, this, &GradeDesk::follow_sets);
-  connect(m_import, &ImportView::done, this, [this] { m_space.viewing().show_set_view(m_before_import); });
+  model.hear({Part::SetView, Part::Desk}, this, &GradeDesk::follow);
+  model.hear({Part::Sets}, this, &GradeDesk::follow_sets);
+  connect(m_import, &ImportView::done, this, [this] { m_model.viewing().show_set_view(m_before_import); });
   follow();
   follow_sets();
 }
@@ -76,7 +76,7 @@ QComboBox* GradeDesk::make_views() {
     m_views->setItemData(m_views->count() - 1, tip, Qt::ToolTipRole);
   }
   connect(m_views, &QComboBox::activated, this, [this](int i) {
-    m_space.viewing().show_set_view(static_cast<SetView>(m_views->itemData(i).toInt()));
+    m_model.viewing().show_set_view(static_cast<SetView>(m_views->itemData(i).toInt()));
   });
   return m_views;
 }
@@ -135,14 +135,14 @@ QWidget* GradeDesk::make_side() {
   auto* pages = new Pages(side);
   pages->add(QStringLiteral("page.report"), tr("Report"),
              tr("What could be better in the set, each with a remedy"),
-             new ReportPanel(m_space, m_space.viewing(), m_space.set_work(), m_space.press(), pages));
+             new ReportPanel(m_model, m_model.viewing(), m_model.set_work(), m_model.press(), pages));
   pages->add(QStringLiteral("page.change"), tr("Adjust"), tr("Adjust many swatches at once"),
-             new AdjustPanel(m_space, m_space.set_work(), AdjustPanel::Place::Page, pages));
+             new AdjustPanel(m_model, m_model.set_work(), AdjustPanel::Place::Page, pages));
   pages->add(QStringLiteral("page.sets"), tr("Sets"),
              tr("The sets of the piece, and the versions of the current set"),
-             new SetsPanel(m_space, m_space.laying(), m_space.set_work(), pages));
+             new SetsPanel(m_model, m_model.laying(), m_model.set_work(), pages));
   pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets that all your pieces share"),
-             new ShelfPanel(m_space, std::make_unique<SetSource>(m_space), pages));
+             new ShelfPanel(m_model, std::make_unique<SetSource>(m_model), pages));
   column->addWidget(m_tabs);
   auto* shown = new QHBoxLayout;
   shown->addWidget(caption_label(tr("Shown"), side));
@@ -152,10 +152,10 @@ QWidget* GradeDesk::make_side() {
   column->addSpacing(2);
   column->addWidget(pages, 1);
   // At the foot, where nothing moves when it comes and goes.
-  column->addWidget(new BetweenRow(m_space, m_space.set_work(), side));
+  column->addWidget(new BetweenRow(m_model, m_model.set_work(), side));
   connect(m_find, &QLineEdit::returnPressed, this, &GradeDesk::find_words);
   connect(m_find, &QLineEdit::textChanged, m_list, &ListView::filter);
-  connect(&m_space, &Workspace::startedAnew, m_find, &QLineEdit::clear);
+  connect(&m_model, &AppModel::startedAnew, m_find, &QLineEdit::clear);
   return side;
 }
 
@@ -167,21 +167,21 @@ void GradeDesk::follow_sets() {
   line->setContentsMargins(0, 0, 0, 0);
   line->setSpacing(2);
   const QWidget* current = nullptr;
-  for (const auto& set : m_space.piece().sets) {
+  for (const auto& set : m_model.piece().sets) {
     const QString name = QString::fromStdString(set.name);
     auto* button =
         word_tab(QStringLiteral("setTab"), QFontMetrics(heading_font()).elidedText(name, Qt::ElideRight, 150),
                  tr("Show %1. Swatches dropped here move to its first family.").arg(name), box);
     button->setProperty("takesSwatchesOfSet", QVariant::fromValue<qulonglong>(set.id));
-    button->setChecked(set.id == m_space.piece().current_set);
+    button->setChecked(set.id == m_model.piece().current_set);
     if (button->isChecked()) current = button;
     line->addWidget(button);
     connect(button, &QAbstractButton::clicked, this,
-            m_space.bound([this, id = set.id](bool) { m_space.laying().show_set(id); }),
+            m_model.bound([this, id = set.id](bool) { m_model.laying().show_set(id); }),
             Qt::QueuedConnection);
   }
   line->addStretch();
-  m_tabs->setVisible(m_space.piece().sets.size() > 1);
+  m_tabs->setVisible(m_model.piece().sets.size() > 1);
   scroll_over_ground(m_tabs, box);
   line->activate();
   m_tabs->horizontalScrollBar()->setValue(was);
@@ -189,7 +189,7 @@ void GradeDesk::follow_sets() {
 }
 
 void GradeDesk::follow() {
-  const SetView view = m_space.session().set_view;
+  const SetView view = m_model.session().set_view;
   m_center->setVisible(view != SetView::Staff);
   // The small staffs of versions end where the value band does.
   m_center->setContentsMargins(0, 0, 0, view == SetView::Versions ? 0 : kFoot);
@@ -199,17 +199,17 @@ void GradeDesk::follow() {
 }
 
 void GradeDesk::focus_view() {
-  const SetView view = m_space.session().set_view;
+  const SetView view = m_model.session().set_view;
   if (view == SetView::Rows) m_rows->setFocus();
   if (view == SetView::List) m_list->table().setFocus();
   if (view == SetView::Versions) m_versions->setFocus();
 }
 
 void GradeDesk::offer(const FoundSet& found, const QString& file) {
-  if (m_space.session().set_view != SetView::Import) m_before_import = m_space.session().set_view;
+  if (m_model.session().set_view != SetView::Import) m_before_import = m_model.session().set_view;
   m_import->offer(found, file);
-  m_space.viewing().show_desk(Desk::Grade);
-  m_space.viewing().show_set_view(SetView::Import);
+  m_model.viewing().show_desk(Desk::Grade);
+  m_model.viewing().show_set_view(SetView::Import);
 }
 
 void GradeDesk::find() {
@@ -219,7 +219,7 @@ void GradeDesk::find() {
 
 void GradeDesk::find_words() {
   const QString words = m_find->text().trimmed();
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   if (words.isEmpty() || !set) return;
   std::vector<Id> named;
   Id nearest = 0;
@@ -235,14 +235,14 @@ void GradeDesk::find_words() {
       nearest = s.id;
     }
   if (named.empty() && nearest != 0) {
-    m_space.laying().select_swatch(nearest);
+    m_model.laying().select_swatch(nearest);
     emit foundSwatches();
     return say_at(*m_find, tr("\"%1\" is nearest; it differs by %2 (CIEDE2000).")
-                               .arg(QString::fromStdString(find_swatch(m_space.piece(), nearest)->name))
+                               .arg(QString::fromStdString(find_swatch(m_model.piece(), nearest)->name))
                                .arg(number(least, 1)));
   }
   if (named.empty()) return say_at(*m_find, tr("No swatch of this set has these letters in its name."));
-  m_space.set_work().select(named);
+  m_model.set_work().select(named);
   emit foundSwatches();
 }
 

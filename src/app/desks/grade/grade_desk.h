@@ -15,7 +15,7 @@ class QStackedWidget;
 
 namespace zc {
 
-class Workspace;
+class AppModel;
 
 class ImportView;
 class ListView;
@@ -27,7 +27,7 @@ struct FoundSet;
 class GradeDesk final : public QWidget {
   Q_OBJECT
 public:
-  GradeDesk(Workspace& space, QWidget* parent);
+  GradeDesk(AppModel& model, QWidget* parent);
   [[nodiscard]] RowsView& rows() { return *m_rows; }
   [[nodiscard]] ListView& list() { return *m_list; }
   /// Shows what a file would bring in.
@@ -48,7 +48,7 @@ private:
   void follow_sets();
   void find_words();
 
-  Workspace& m_space;
+  AppModel& m_model;
   QStackedWidget* m_center;
   RowsView* m_rows;
   ListView* m_list;

@@ -26,10 +26,10 @@ class FoundChips final : public QWidget {
 public:
   explicit FoundChips(QWidget* parent) : QWidget(parent) { setObjectName(QStringLiteral("foundChips")); }
 
-  void show_found(const FoundSet* found, std::vector<FoundState> states, Eyes eyes) {
+  void show_found(const FoundSet* found, std::vector<FoundState> states, ColorVision vision) {
     m_found = found;
     m_states = std::move(states);
-    m_eyes = eyes;
+    m_vision = vision;
     m_named = std::any_of(found->families.begin(), found->families.end(), [](const FoundFamily& f) {
       return std::any_of(f.colors.begin(), f.colors.end(),
                          [](const FoundColor& c) { return !c.name.empty(); });
@@ -106,7 +106,7 @@ private:
     setMinimumHeight(static_cast<int>(y));
   }
   void paint_chip(QPainter& painter, const QRectF& r, const FoundColor& c, const FoundState& state) const {
-    const QColor color = shown_color(c.color, m_eyes);
+    const QColor color = shown_color(c.color, m_vision);
     draw_chip(painter, r, color, theme().stage);
     if (state.known == Known::New) return;
     painter.setBrush(Qt::NoBrush);
@@ -141,11 +141,11 @@ private:
   const FoundSet* m_found = nullptr;
   std::vector<FoundState> m_states;
   bool m_named = false;
-  Eyes m_eyes = Eyes::Usual;
+  ColorVision m_vision = ColorVision::Normal;
 };
 
-ImportView::ImportView(Studio& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_title(new QLabel(this)), m_says(new QLabel(this)),
+ImportView::ImportView(Studio& model, QWidget* parent)
+    : QWidget(parent), m_model(model), m_title(new QLabel(this)), m_says(new QLabel(this)),
       m_chips(new FoundChips(this)), m_into(new QComboBox(this)),
       m_same(new QCheckBox(tr("skip colors already in the set"), this)),
       m_near(new QCheckBox(tr("skip similar colors"), this)), m_take(new QPushButton(tr("Import"), this)) {
@@ -191,21 +191,21 @@ ImportView::ImportView(Studio& space, QWidget* parent)
   for (QCheckBox* box : {m_same, m_near}) connect(box, &QCheckBox::toggled, this, &ImportView::follow);
   connect(m_take, &QPushButton::clicked, this, &ImportView::bring_in);
   connect(leave, &QPushButton::clicked, this, &ImportView::done);
-  space.hear({Part::Sets, Part::Eyes}, this, &ImportView::follow);
-  connect(&space, &Studio::startedAnew, this, [this] { m_found = {}; });
+  model.hear({Part::Sets, Part::ColorVision}, this, &ImportView::follow);
+  connect(&model, &Studio::startedAnew, this, [this] { m_found = {}; });
 }
 
 void ImportView::offer(const FoundSet& found, const QString& file) {
   m_found = found;
   m_file = file;
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   m_set = set->id;
-  m_family = m_space.session().family;
+  m_family = m_model.session().family;
   const QSignalBlocker quiet(m_into);
   m_into->clear();
   m_into->addItem(tr("as a new set"), 0);
   m_into->addItem(tr("into \"%1\", family by family").arg(QString::fromStdString(set->name)), 1);
-  if (const Family* family = find_family(m_space.piece(), m_family))
+  if (const Family* family = find_family(m_model.piece(), m_family))
     m_into->addItem(tr("into the family \"%1\"").arg(QString::fromStdString(family->name)), 2);
   // A set that is there already is more often joined than doubled.
   m_into->setCurrentIndex(swatch_count(*set) > 0 ? 1 : 0);
@@ -222,12 +222,12 @@ ImportPlan ImportView::plan() const {
 
 void ImportView::follow() {
   if (m_found.families.empty()) return;
-  const SwatchSet* set = plan().into == ImportInto::OneFamily ? find_set_of_family(m_space.piece(), m_family)
-                                                              : find_set(m_space.piece(), m_set);
+  const SwatchSet* set = plan().into == ImportInto::OneFamily ? find_set_of_family(m_model.piece(), m_family)
+                                                              : find_set(m_model.piece(), m_set);
   // The set or the family it was offered for is gone.
   allow(*m_take, set != nullptr, tr("There is no set to import into."));
   if (!set) return;
-  const auto states = compare_found(m_found, *set, m_space.piece().grading.near_duplicate);
+  const auto states = compare_found(m_found, *set, m_model.piece().grading.near_duplicate);
   const auto count = [&states](Known known) {
     return std::count_if(states.begin(), states.end(),
                          [known](const FoundState& s) { return s.known == known; });
@@ -242,7 +242,7 @@ void ImportView::follow() {
                      .arg(near);
   for (const auto& remark : m_found.remarks) says += QLatin1Char(' ') + sentence(remark);
   m_says->setText(says);
-  m_chips->show_found(&m_found, states, m_space.session().eyes);
+  m_chips->show_found(&m_found, states, m_model.session().vision);
   const bool fresh = plan().into == ImportInto::NewSet;
   allow(*m_same, !fresh && same > 0, tr("None of these colors is in the set already."));
   allow(*m_near, !fresh && near > 0, tr("None of these colors is near one of the set."));
@@ -250,9 +250,9 @@ void ImportView::follow() {
 
 void ImportView::bring_in() {
   const ImportPlan wanted = plan();
-  const bool held = m_space.store().apply(tr("Import %1").arg(m_file),
-                                          [&](Piece p) { return with_found(std::move(p), m_found, wanted); });
-  if (held) emit done();
+  const bool applied = m_model.store().apply(
+      tr("Import %1").arg(m_file), [&](Piece p) { return with_found(std::move(p), m_found, wanted); });
+  if (applied) emit done();
 }
 
 } // namespace zc

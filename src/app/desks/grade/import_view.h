@@ -21,7 +21,7 @@ class FoundChips;
 class ImportView final : public QWidget {
   Q_OBJECT
 public:
-  ImportView(Studio& space, QWidget* parent);
+  ImportView(Studio& model, QWidget* parent);
   void offer(const FoundSet& found, const QString& file);
 
 signals:
@@ -32,7 +32,7 @@ private:
   void follow();
   void bring_in();
   [[nodiscard]] ImportPlan plan() const;
-  Studio& m_space;
+  Studio& m_model;
   FoundSet m_found;
   QString m_file;
   Id m_set = 0, m_family = 0; ///< That it was offered for: the words say their names.

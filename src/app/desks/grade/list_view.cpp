@@ -3,7 +3,7 @@
 
 #include "app/paint/paint.h"
 #include "app/paint/painted_icon.h"
-#include "app/seams/drag_out.h"
+#include "app/platform/drag_out.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
@@ -27,17 +27,17 @@ constexpr double kNoHue = 0.005;
 
 } // namespace
 
-SwatchTable::SwatchTable(Studio& space, SetWork& work, QObject* parent)
-    : QAbstractTableModel(parent), m_space(space), m_work(work) {}
+SwatchTable::SwatchTable(Studio& model, SetWork& work, QObject* parent)
+    : QAbstractTableModel(parent), m_model(model), m_work(work) {}
 
 void SwatchTable::renew() {
   std::vector<Row> rows;
-  if (const SwatchSet* set = current_set(m_space.piece()))
+  if (const SwatchSet* set = current_set(m_model.piece()))
     for (const auto& family : set->families)
       for (const auto& s : family.swatches) {
         const Srgb shown = m_work.shown(s);
         const WheelPoint at =
-            shown == s.color ? place_on(m_space.wheel(), shown, s.picked) : m_space.wheel().locate(shown);
+            shown == s.color ? place_on(m_model.wheel(), shown, s.picked) : m_model.wheel().locate(shown);
         rows.push_back({s.id, shown, s.name, family.name, s.note, value_of(shown), 100 * at.r,
                         at.r < kNoHue ? -1 : at.a, s.locked});
       }
@@ -59,7 +59,7 @@ QVariant SwatchTable::data(const QModelIndex& index, int role) const {
   const Row& row = m_rows[static_cast<std::size_t>(index.row())];
   const bool sorts = role == Qt::UserRole;
   if (role == Qt::DecorationRole && index.column() == Name)
-    return color_icon(shown_color(row.color, m_space.session().eyes));
+    return color_icon(shown_color(row.color, m_model.session().vision));
   if (role == Qt::TextAlignmentRole && index.column() >= Value && index.column() <= Hue)
     return QVariant(Qt::AlignRight | Qt::AlignVCenter);
   if (role != Qt::DisplayRole && role != Qt::EditRole && !sorts) return {};
@@ -116,7 +116,7 @@ QMimeData* SwatchTable::mimeData(const QModelIndexList& indexes) const {
   std::vector<Id> swatches;
   for (const auto& index : indexes)
     if (index.column() == Name) swatches.push_back(swatch_of(index.row()));
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   return set ? drag_clip_of(*set, swatches) : nullptr;
 }
 
@@ -130,7 +130,7 @@ bool SwatchTable::setData(const QModelIndex& index, const QVariant& value, int r
   case Value:
     return write_value(id, value.toString());
   case Note:
-    return m_space.store().apply(tr("Edit note"),
+    return m_model.store().apply(tr("Edit note"),
                                  [&](Piece p) { return with_swatch_note(std::move(p), id, given); });
   default:
     return m_work.name_swatch(id, value.toString());
@@ -140,12 +140,12 @@ bool SwatchTable::setData(const QModelIndex& index, const QVariant& value, int r
 bool SwatchTable::write_color(Id swatch, const std::string& given) {
   const auto color = typed_color(given);
   if (!color) {
-    emit m_space.notice(words(color.error()));
+    emit m_model.notice(words(color.error()));
     return false;
   }
-  const Swatch* s = find_swatch(m_space.piece(), swatch);
+  const Swatch* s = find_swatch(m_model.piece(), swatch);
   if (!s || color->color == s->color) return false;
-  return m_space.store().apply(tr("Edit color"), [&](Piece p) {
+  return m_model.store().apply(tr("Edit color"), [&](Piece p) {
     return with_swatches_colored(std::move(p), {swatch}, {color->color, {}});
   });
 }
@@ -154,26 +154,26 @@ bool SwatchTable::write_color(Id swatch, const std::string& given) {
 bool SwatchTable::write_value(Id swatch, const QString& given) {
   const double value = typed_number(given).value_or(-1);
   if (value < 0 || value > 100) {
-    emit m_space.notice(tr("A value is a number from 0 to 100."));
+    emit m_model.notice(tr("A value is a number from 0 to 100."));
     return false;
   }
-  const Swatch* s = find_swatch(m_space.piece(), swatch);
+  const Swatch* s = find_swatch(m_model.piece(), swatch);
   if (!s) return false;
   Adjustment shift;
   shift.value = value - value_of(s->color);
   if (std::abs(shift.value) < 0.05) return false;
-  const Adjusted moved = adjusted(*s, shift, m_space.wheel());
-  const bool held = m_space.store().apply(tr("Edit value"), [&](Piece p) {
-    return with_adjusted(std::move(p), m_space.piece().current_set, {swatch}, shift);
+  const Adjusted moved = adjusted(*s, shift, m_model.wheel());
+  const bool applied = m_model.store().apply(tr("Edit value"), [&](Piece p) {
+    return with_adjusted(std::move(p), m_model.piece().current_set, {swatch}, shift);
   });
-  if (held && moved.held)
-    emit m_space.notice(
+  if (applied && moved.held)
+    emit m_model.notice(
         tr("At value %1 the saturation was reduced to what exists.").arg(number(value_of(moved.color), 1)));
-  return held;
+  return applied;
 }
 
-ListView::ListView(Studio& space, SetWork& work, QWidget* parent)
-    : QWidget(parent), m_space(space), m_work(work), m_swatches(new SwatchTable(space, work, this)),
+ListView::ListView(Studio& model, SetWork& work, QWidget* parent)
+    : QWidget(parent), m_model(model), m_work(work), m_swatches(new SwatchTable(model, work, this)),
       m_shown(new QSortFilterProxyModel(this)), m_table(new QTableView(this)) {
   m_table->setObjectName(QStringLiteral("list"));
   m_table->setAccessibleName(tr("The set as a list"));
@@ -205,9 +205,9 @@ ListView::ListView(Studio& space, SetWork& work, QWidget* parent)
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->addWidget(m_table, 1);
-  space.hear({Part::Sets, Part::Geometry, Part::Eyes}, this, &ListView::follow);
+  model.hear({Part::Sets, Part::Geometry, Part::ColorVision}, this, &ListView::follow);
   connect(&work, &SetWork::previewChanged, this, &ListView::follow);
-  space.hear({Part::Selection}, this, &ListView::show_selection);
+  model.hear({Part::Selection}, this, &ListView::show_selection);
   connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &ListView::take_selection);
 }
 
@@ -227,7 +227,7 @@ void ListView::follow() {
 void ListView::rename_selected() {
   for (int row = 0; row < m_shown->rowCount(); ++row) {
     const QModelIndex name = m_shown->index(row, SwatchTable::Name);
-    if (m_swatches->swatch_of(m_shown->mapToSource(name).row()) != m_space.session().selection.focus())
+    if (m_swatches->swatch_of(m_shown->mapToSource(name).row()) != m_model.session().selection.focus())
       continue;
     m_table->setFocus();
     m_table->selectionModel()->setCurrentIndex(name, QItemSelectionModel::NoUpdate);

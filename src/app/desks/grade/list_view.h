@@ -18,7 +18,7 @@ class SwatchTable final : public QAbstractTableModel {
   Q_OBJECT
 public:
   enum Column { Name, Hex, Value, Saturation, Hue, FamilyName, Note, kColumns };
-  SwatchTable(Studio& space, SetWork& work, QObject* parent);
+  SwatchTable(Studio& model, SetWork& work, QObject* parent);
   [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
   [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
   [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
@@ -43,7 +43,7 @@ private:
   };
   [[nodiscard]] static QVariant sorted_by(const Row& row, int column);
   [[nodiscard]] static QVariant shown_in(const Row& row, int column, bool with_lock);
-  Studio& m_space;
+  Studio& m_model;
   SetWork& m_work;
   std::vector<Row> m_rows;
 };
@@ -51,9 +51,9 @@ private:
 class ListView final : public QWidget {
   Q_OBJECT
 public:
-  ListView(Studio& space, SetWork& work, QWidget* parent);
+  ListView(Studio& model, SetWork& work, QWidget* parent);
   [[nodiscard]] QTableView& table() { return *m_table; }
-  /// Of the swatch that keys work on, where it stands in the list.
+  /// Edits the name of the swatch that keys work on, where it stands in the list.
   void rename_selected();
   /// Shows the rows that have these letters in any column; all rows where there are none.
   void filter(const QString& letters);
@@ -65,7 +65,7 @@ private:
   void follow();
   void show_selection();
   void take_selection();
-  Studio& m_space;
+  Studio& m_model;
   SetWork& m_work;
   SwatchTable* m_swatches;
   QSortFilterProxyModel* m_shown;

@@ -6,10 +6,10 @@
 #include "app/desks/grade/report_words.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
-#include "model/proof/press_reading.h"
+#include "model/proof/press_model.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
-#include "model/share/share_reading.h"
+#include "model/share/share_model.h"
 #include "model/work/set_work.h"
 
 #include <QEvent>
@@ -30,8 +30,8 @@ constexpr int kIndent = 14;
 
 } // namespace
 
-ReportPanel::ReportPanel(Studio& space, Viewing& viewing, SetWork& work, PressReader& press, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing), m_work(work), m_reader(press),
+ReportPanel::ReportPanel(Studio& model, Viewing& viewing, SetWork& work, PressModel& press, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing), m_work(work), m_reader(press),
       m_contrast(new QLabel(this)), m_summary(new QLabel(this)), m_scroll(new QScrollArea(this)),
       m_limits(new WordControl(ControlKind::Opener, tr("Limits"), this)) {
   m_contrast->setObjectName(QStringLiteral("contrast"));
@@ -61,11 +61,11 @@ ReportPanel::ReportPanel(Studio& space, Viewing& viewing, SetWork& work, PressRe
   m_rule_box->hide();
   column->addWidget(m_rule_box);
   connect(m_limits, &QAbstractButton::toggled, m_rule_box, &QWidget::setVisible);
-  space.hear({Part::Sets, Part::Geometry}, this, &ReportPanel::follow);
+  model.hear({Part::Sets, Part::Geometry}, this, &ReportPanel::follow);
   connect(&work, &SetWork::reportChanged, this, &ReportPanel::follow);
-  connect(&space, &Studio::startedAnew, this, [this] { m_open.clear(); });
-  space.hear({Part::Selection}, this, &ReportPanel::follow_selection);
-  connect(&press, &PressReader::changed, this, &ReportPanel::follow);
+  connect(&model, &Studio::startedAnew, this, [this] { m_open.clear(); });
+  model.hear({Part::Selection}, this, &ReportPanel::follow_selection);
+  connect(&press, &PressModel::changed, this, &ReportPanel::follow);
 }
 
 void ReportPanel::showEvent(QShowEvent* event) {
@@ -134,9 +134,9 @@ QWidget* ReportPanel::make_rules() {
 
 void ReportPanel::change_rule(const std::function<void(GradingRules&, double)>& set, double value,
                               const QString& drag) {
-  GradingRules rules = m_space.piece().grading;
+  GradingRules rules = m_model.piece().grading;
   set(rules, value);
-  m_space.store().apply(
+  m_model.store().apply(
       tr("Change grading"), [=](Piece p) { return with_grading(std::move(p), rules); }, drag);
 }
 
@@ -183,13 +183,13 @@ void ReportPanel::add_note(QWidget* row, const char* name, const QString& words)
 /// While the pointer is over it, or it has the keyboard, the set is shown as it would become.
 void ReportPanel::add_remedy(QWidget* row, QHBoxLayout* line, const Finding& finding, const QString& said,
                              int depth) {
-  const QString word = remedy_words(finding, m_space.piece().grading);
+  const QString word = remedy_words(finding, m_model.piece().grading);
   auto* remedy = add_word(row, depth == 0 ? QStringLiteral("remedy") : QStringLiteral("remedyPart"), word,
                           said + QStringLiteral(": ") + word);
   remedy->installEventFilter(this);
   remedy->setProperty("finding", QVariant::fromValue(finding));
-  connect(remedy, &QAbstractButton::clicked, this, m_space.bound([this, finding](bool) {
-    m_space.store().apply(remedy_step(finding.kind),
+  connect(remedy, &QAbstractButton::clicked, this, m_model.bound([this, finding](bool) {
+    m_model.store().apply(remedy_step(finding.kind),
                           [&finding](const Piece& p) { return remedied(p, finding); });
   }),
           Qt::QueuedConnection);
@@ -199,7 +199,7 @@ void ReportPanel::add_remedy(QWidget* row, QHBoxLayout* line, const Finding& fin
 bool ReportPanel::eventFilter(QObject* watched, QEvent* event) {
   const auto type = event->type();
   if (type == QEvent::Enter || type == QEvent::FocusIn) {
-    const auto edited = remedied(m_space.piece(), watched->property("finding").value<Finding>());
+    const auto edited = remedied(m_model.piece(), watched->property("finding").value<Finding>());
     if (edited) m_work.look_ahead(*edited);
   }
   if (type == QEvent::Leave || type == QEvent::FocusOut) m_work.stop_looking_ahead();
@@ -220,8 +220,9 @@ WordControl* ReportPanel::make_more(QWidget* row, const Finding& finding, const 
   auto* menu = new QMenu(more);
   menu->addAction(tr("Select swatches"), this, [this, ids = finding.swatches] { m_work.select(ids); })
       ->setObjectName(QStringLiteral("showFinding"));
-  for (const Eyes eyes : finding.eyes)
-    menu->addAction(tr("See with %1").arg(eyes_word(eyes)), this, [this, eyes] { m_viewing.look_with(eyes); })
+  for (const ColorVision vision : finding.vision)
+    menu->addAction(tr("See with %1").arg(color_vision_word(vision)), this,
+                    [this, vision] { m_viewing.look_with(vision); })
         ->setObjectName(QStringLiteral("lookFinding"));
   if (!finding.parts.empty()) {
     auto* each = menu->addAction(tr("Show one by one"));
@@ -243,7 +244,7 @@ WordControl* ReportPanel::make_more(QWidget* row, const Finding& finding, const 
 }
 
 void ReportPanel::add_row(const Finding& finding, int depth) {
-  const Piece& piece = m_space.piece();
+  const Piece& piece = m_model.piece();
   const QString said = finding_words(piece, m_work.report(), finding);
   auto [row, line] = begin_row(said, depth);
   row->setProperty("depth", depth);
@@ -261,8 +262,8 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
 
 void ReportPanel::follow() {
   if (!isVisible()) return;
-  const auto all = gathered(m_work.report(), m_space.piece().grading);
-  const SwatchSet* set = current_set(m_space.piece());
+  const auto all = gathered(m_work.report(), m_model.piece().grading);
+  const SwatchSet* set = current_set(m_model.piece());
   const int at = m_scroll->verticalScrollBar()->value();
   m_rows = new QWidget;
   auto* column = new QVBoxLayout(m_rows);
@@ -279,7 +280,7 @@ void ReportPanel::follow() {
                    : tr("%n things to look at, the most important first", nullptr, static_cast<int>(count)));
   scroll_over_ground(m_scroll, m_rows);
   m_scroll->verticalScrollBar()->setValue(at);
-  for (const auto& rule : m_rules) rule.field->show_value(rule.read(m_space.piece().grading));
+  for (const auto& rule : m_rules) rule.field->show_value(rule.read(m_model.piece().grading));
   follow_selection();
 }
 
@@ -314,8 +315,8 @@ void ReportPanel::follow_selection() {
   const auto& selection = m_work.selection();
   m_contrast->setVisible(selection.size() == 2);
   if (selection.size() != 2) return;
-  const Swatch *a = find_swatch(m_space.piece(), selection[0]),
-               *b = find_swatch(m_space.piece(), selection[1]);
+  const Swatch *a = find_swatch(m_model.piece(), selection[0]),
+               *b = find_swatch(m_model.piece(), selection[1]);
   const Contrast c = contrast_of(a->color, b->color);
   m_contrast->setText(tr("%1 compared with %2: difference %3 (CIEDE2000), in value %4")
                           .arg(text(a->name), text(b->name))

@@ -17,7 +17,7 @@ class QVBoxLayout;
 
 namespace zc {
 
-class PressReader;
+class PressModel;
 class SetWork;
 class Viewing;
 
@@ -27,7 +27,7 @@ class WordControl;
 class ReportPanel final : public QWidget {
   Q_OBJECT
 public:
-  ReportPanel(Studio& space, Viewing& viewing, SetWork& work, PressReader& press, QWidget* parent);
+  ReportPanel(Studio& model, Viewing& viewing, SetWork& work, PressModel& press, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -48,10 +48,10 @@ private:
   void follow();
   void follow_selection();
   void change_rule(const std::function<void(GradingRules&, double)>& set, double value, const QString& drag);
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   SetWork& m_work;
-  PressReader& m_reader;
+  PressModel& m_reader;
   QLabel* m_contrast;
   QLabel* m_summary;
   QScrollArea* m_scroll;

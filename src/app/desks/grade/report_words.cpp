@@ -72,9 +72,9 @@ QString twin_words(const Piece& piece, const GradingReport& report, const Findin
 }
 
 QString confused_words(const Piece& piece, const Finding& f) {
-  QStringList eyes;
-  for (const Eyes one : f.eyes) eyes << eyes_word(one);
-  const QString whose = eyes.join(QStringLiteral(", "));
+  QStringList vision;
+  for (const ColorVision one : f.vision) vision << color_vision_word(one);
+  const QString whose = vision.join(QStringLiteral(", "));
   return f.parts.empty() ? Report::tr("%1: %2 and %3 look alike")
                                .arg(whose, name_of(piece, f.swatches[0]), name_of(piece, f.swatches[1]))
                          : Report::tr("%1: %2 pairs look alike").arg(whose).arg(f.parts.size());

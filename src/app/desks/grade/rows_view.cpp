@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/rows_view.h"
 
+#include "app/accessibility/swatches.h"
 #include "app/band/set_keys.h"
 #include "app/controls/empty_action.h"
 #include "app/controls/name_editor.h"
 #include "app/paint/paint.h"
-#include "app/seams/drag_out.h"
-#include "app/spoken/swatches.h"
+#include "app/platform/drag_out.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 #include "model/session/laying.h"
@@ -29,8 +29,8 @@ constexpr int kFreeBehind = 1, kFewestPlaces = 4;
 
 } // namespace
 
-RowsView::RowsView(Studio& space, Laying& laying, SetWork& work, QWidget* parent)
-    : QAbstractScrollArea(parent), m_space(space), m_laying(laying), m_work(work),
+RowsView::RowsView(Studio& model, Laying& laying, SetWork& work, QWidget* parent)
+    : QAbstractScrollArea(parent), m_model(model), m_laying(laying), m_work(work),
       m_editor(new NameEditor(QStringLiteral("rowNameEditor"), viewport())) {
   setObjectName(QStringLiteral("rows"));
   setAccessibleName(tr("The set in rows"));
@@ -42,16 +42,16 @@ RowsView::RowsView(Studio& space, Laying& laying, SetWork& work, QWidget* parent
   m_first = empty_action(QStringLiteral("addFirstInRows"), tr("Add current color"),
                          tr("Add the current color to the set (Ctrl+L)"), *viewport());
   connect(m_first, &QAbstractButton::clicked, this, [this] { m_laying.lay_current(); });
-  space.hear({Part::Sets, Part::Geometry, Part::Eyes, Part::Selection, Part::Sharing}, this,
+  model.hear({Part::Sets, Part::Geometry, Part::ColorVision, Part::Selection, Part::Sharing}, this,
              &RowsView::follow);
   connect(&work, &SetWork::previewChanged, viewport(), qOverload<>(&QWidget::update));
-  space.hear({Part::Selection}, viewport(), qOverload<>(&QWidget::update));
+  model.hear({Part::Selection}, viewport(), qOverload<>(&QWidget::update));
   follow();
 }
 
 const List<Family>& RowsView::families() const {
   static const List<Family> none;
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   return set ? set->families : none;
 }
 
@@ -145,7 +145,7 @@ void RowsView::paint_row(QPainter& painter, std::size_t i) {
   for (const auto& s : family.swatches) {
     const QRectF r = place_rect(i, s.place);
     if (!r.intersects(seen)) continue;
-    const QColor color = shown_color(work.shown(s), m_space.session().eyes);
+    const QColor color = shown_color(work.shown(s), m_model.session().vision);
     draw_chip(painter, r, color, theme().field);
     const auto preview = work.preview().find(s.id);
     const bool held = preview != work.preview().end() && preview->second.held;
@@ -153,10 +153,10 @@ void RowsView::paint_row(QPainter& painter, std::size_t i) {
     if (!work.selected(s.id)) continue;
     QPainterPath frame;
     frame.addRect(r.adjusted(-2, -2, 2, 2));
-    draw_double_line(painter, frame, s.id == m_space.session().selection.focus() ? 2 : 1.2);
+    draw_double_line(painter, frame, s.id == m_model.session().selection.focus() ? 2 : 1.2);
   }
   painter.restore();
-  const bool chosen = family.id == m_space.session().family;
+  const bool chosen = family.id == m_model.session().family;
   const QFont font = chosen ? caption_strong_font() : caption_font();
   painter.setFont(font);
   painter.setPen(chosen ? theme().strong : theme().quiet);
@@ -194,11 +194,11 @@ void RowsView::paintEvent(QPaintEvent*) {
 /// What letting go here would do: a bar where it goes in, a frame round the place it takes, the word where
 /// two change places.
 void RowsView::paint_drop(QPainter& painter) {
-  const Swatch* s = find_swatch(m_space.piece(), m_dragged);
+  const Swatch* s = find_swatch(m_model.piece(), m_dragged);
   if (!s) return;
   QRectF chip = swatch_rect(m_dragged);
   chip.moveCenter(m_pointer + QPointF(chip.width() * 0.6, chip.height() * 0.6));
-  painter.fillRect(chip, shown_color(s->color, m_space.session().eyes));
+  painter.fillRect(chip, shown_color(s->color, m_model.session().vision));
   const auto target = target_at(m_pointer);
   if (!target) return;
   const QRectF place = place_rect(target->at.family, target->at.place);
@@ -212,7 +212,7 @@ void RowsView::paint_drop(QPainter& painter) {
   const Swatch* there = swatch_at(place.center());
   if (!there || there->id == m_dragged || m_work.selection().size() > 1) return;
   painter.setFont(small_font());
-  painter.setPen(readable_on(shown_color(there->color, m_space.session().eyes)));
+  painter.setPen(readable_on(shown_color(there->color, m_model.session().vision)));
   painter.drawText(place, Qt::AlignCenter, tr("swap"));
 }
 
@@ -236,7 +236,7 @@ void RowsView::mouseMoveEvent(QMouseEvent* event) {
   if (m_drag != Drag::Swatch || !m_moved || !beyond_window(*this, m_pointer)) return;
   m_drag = Drag::None;
   const SetWork& work = m_work;
-  drag_swatches_out(*this, *current_set(m_space.piece()),
+  drag_swatches_out(*this, *current_set(m_model.piece()),
                     work.selected(m_dragged) ? work.selection() : std::vector<Id>{m_dragged});
 }
 
@@ -285,7 +285,7 @@ void RowsView::mouseDoubleClickEvent(QMouseEvent* event) {
 }
 
 void RowsView::rename_selected() {
-  const Swatch* s = find_swatch(m_space.piece(), m_space.session().selection.focus());
+  const Swatch* s = find_swatch(m_model.piece(), m_model.session().selection.focus());
   if (!s) return;
   m_editor->edit(swatch_rect(s->id), text(s->name),
                  [this, id = s->id](const QString& name) { m_work.name_swatch(id, name); });
@@ -293,7 +293,7 @@ void RowsView::rename_selected() {
 
 /// To the next swatch in a row, or to the nearest place in the next row.
 void RowsView::step(int by_place, int by_family) {
-  const auto at = m_place_of.find(m_space.session().selection.focus());
+  const auto at = m_place_of.find(m_model.session().selection.focus());
   Place from = at == m_place_of.end() ? Place{0, -1} : at->second;
   if (at == m_place_of.end()) by_family = 0;
   const auto family = static_cast<std::ptrdiff_t>(from.family) + by_family;
@@ -311,7 +311,7 @@ void RowsView::step(int by_place, int by_family) {
 }
 
 void RowsView::move_focused(int by_place, int by_family) {
-  const auto at = m_place_of.find(m_space.session().selection.focus());
+  const auto at = m_place_of.find(m_model.session().selection.focus());
   if (at == m_place_of.end()) return;
   const auto family = static_cast<std::ptrdiff_t>(at->second.family) + by_family;
   const int place = at->second.place + by_place;
@@ -347,7 +347,7 @@ void RowsView::call_off() {
   viewport()->update();
 }
 
-Spoken RowsView::spoken() {
+AccessibleContent RowsView::accessible() {
   const auto family_rect = [this](Id family) {
     for (std::size_t i = 0; i < families().size(); ++i)
       if (families()[i].id == family)
@@ -356,10 +356,10 @@ Spoken RowsView::spoken() {
     return QRectF();
   };
   return {QAccessible::Grouping,
-          set_told(m_space.piece()),
+          set_told(m_model.piece()),
           {},
-          spoken_families(m_space, m_laying, m_work, family_rect,
-                          [this](Id swatch) { return swatch_rect(swatch); })};
+          accessible_families(m_model, m_laying, m_work, family_rect,
+                              [this](Id swatch) { return swatch_rect(swatch); })};
 }
 
 } // namespace zc

@@ -2,8 +2,8 @@
 // The set as a compact grid: one or more lines for each family, chips at their places, free places kept.
 #pragma once
 
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
+#include "app/platform/unfinished.h"
 #include "model/session/studio.h"
 
 #include <QAbstractScrollArea>
@@ -17,10 +17,10 @@ class SetWork;
 class NameEditor;
 class WordControl;
 
-class RowsView final : public QAbstractScrollArea, public SpokenView, public Draggable {
+class RowsView final : public QAbstractScrollArea, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
-  RowsView(Studio& space, Laying& laying, SetWork& work, QWidget* parent);
+  RowsView(Studio& model, Laying& laying, SetWork& work, QWidget* parent);
 
   enum class ChipSize { Small = 20, Middle = 34, Large = 54 };
   void choose_size(ChipSize size);
@@ -29,7 +29,7 @@ public:
   [[nodiscard]] QRectF swatch_rect(Id swatch) const;
   [[nodiscard]] QRectF place_rect(std::size_t family, int place) const;
   void rename_selected();
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   void call_off() override;
 
 protected:
@@ -63,7 +63,7 @@ private:
   void step(int by_place, int by_family);
   void move_focused(int by_place, int by_family);
   void paint_row(QPainter& painter, std::size_t family);
-  Studio& m_space;
+  Studio& m_model;
   Laying& m_laying;
   SetWork& m_work;
   NameEditor* m_editor;

@@ -41,8 +41,8 @@ private:
 
 } // namespace
 
-SetsPanel::SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* parent)
-    : QWidget(parent), m_space(space), m_laying(laying), m_work(work), m_sets(new QListWidget(this)),
+SetsPanel::SetsPanel(Studio& model, Laying& laying, SetWork& work, QWidget* parent)
+    : QWidget(parent), m_model(model), m_laying(laying), m_work(work), m_sets(new QListWidget(this)),
       m_name(new QLineEdit(this)), m_tags(new QLineEdit(this)),
       m_note(new NoteEdit([this] { write_note(); }, this)), m_versions(new QListWidget(this)),
       m_version_name(new QLineEdit(this)) {
@@ -88,27 +88,27 @@ SetsPanel::SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* pare
   column->addLayout(keep);
 
   hear_fields();
-  space.hear({Part::Sets}, this, &SetsPanel::follow);
-  connect(&space, &Studio::startedAnew, m_version_name, &QLineEdit::clear);
+  model.hear({Part::Sets}, this, &SetsPanel::follow);
+  connect(&model, &Studio::startedAnew, m_version_name, &QLineEdit::clear);
   follow();
 }
 
 QWidget* SetsPanel::make_set_buttons() {
   const auto apply = [this](const QString& step, auto edit) {
     return [this, step, edit] {
-      m_space.store().apply(
-          step, [this, edit](Piece p) { return edit(std::move(p), m_space.piece().current_set); });
+      m_model.store().apply(
+          step, [this, edit](Piece p) { return edit(std::move(p), m_model.piece().current_set); });
     };
   };
   const auto move_by = [this](int by) {
-    const auto& sets = m_space.piece().sets;
+    const auto& sets = m_model.piece().sets;
     const auto at = std::find_if(sets.begin(), sets.end(),
-                                 [this](const SwatchSet& s) { return s.id == m_space.piece().current_set; }) -
+                                 [this](const SwatchSet& s) { return s.id == m_model.piece().current_set; }) -
                     sets.begin();
     const auto place = by < 0 ? at - 1 : at + 2;
     if (place < 0 || place > static_cast<std::ptrdiff_t>(sets.size())) return;
-    m_space.store().apply(tr("Move set"), [&](Piece p) {
-      return with_set_moved(std::move(p), m_space.piece().current_set, static_cast<std::size_t>(place));
+    m_model.store().apply(tr("Move set"), [&](Piece p) {
+      return with_set_moved(std::move(p), m_model.piece().current_set, static_cast<std::size_t>(place));
     });
   };
   return make_buttons(
@@ -125,8 +125,8 @@ QWidget* SetsPanel::make_version_buttons() {
   const auto with_version = [this](const QString& step, auto edit) {
     return [this, step, edit] {
       const Id version = chosen_version();
-      if (version == 0) return emit m_space.notice(tr("Choose a version in the list first."));
-      m_space.store().apply(step, [=](Piece p) { return edit(std::move(p), version); });
+      if (version == 0) return emit m_model.notice(tr("Choose a version in the list first."));
+      m_model.store().apply(step, [=](Piece p) { return edit(std::move(p), version); });
     };
   };
   return make_buttons(
@@ -140,13 +140,13 @@ QWidget* SetsPanel::make_version_buttons() {
 
 void SetsPanel::hear_fields() {
   connect(m_sets, &QListWidget::currentRowChanged, this, [this](int row) {
-    if (!m_following && row >= 0) m_laying.show_set(m_space.piece().sets[static_cast<std::size_t>(row)].id);
+    if (!m_following && row >= 0) m_laying.show_set(m_model.piece().sets[static_cast<std::size_t>(row)].id);
   });
   connect(m_name, &QLineEdit::editingFinished, this, [this] {
     if (!m_name->isModified()) return;
     m_name->setModified(false);
-    const Id set = m_space.piece().current_set;
-    m_space.store().apply(tr("Rename set"), [&](Piece p) {
+    const Id set = m_model.piece().current_set;
+    m_model.store().apply(tr("Rename set"), [&](Piece p) {
       return with_set_named(std::move(p), set, m_name->text().toStdString());
     });
     follow();
@@ -154,8 +154,8 @@ void SetsPanel::hear_fields() {
   connect(m_tags, &QLineEdit::editingFinished, this, [this] {
     if (!m_tags->isModified()) return;
     m_tags->setModified(false);
-    const Id set = m_space.piece().current_set;
-    m_space.store().apply(tr("Tag set"), [&](Piece p) {
+    const Id set = m_model.piece().current_set;
+    m_model.store().apply(tr("Tag set"), [&](Piece p) {
       return with_set_tags(std::move(p), set, tags_of(m_tags->text().toStdString()));
     });
   });
@@ -165,7 +165,7 @@ void SetsPanel::hear_fields() {
     const bool shown = item->checkState() == Qt::Checked;
     if (shown != m_work.compared(version)) return m_work.compare(version, shown);
     const std::string given = item->text().toStdString();
-    m_space.store().apply(tr("Rename version"),
+    m_model.store().apply(tr("Rename version"),
                           [&](Piece p) { return with_version_named(std::move(p), version, given); });
   });
   connect(m_version_name, &QLineEdit::returnPressed, this, &SetsPanel::keep_version);
@@ -201,8 +201,8 @@ QWidget* SetsPanel::make_buttons(
 
 void SetsPanel::add_set() {
   QString name = tr("New set");
-  for (int n = 2; find_set_by_name(m_space.piece(), name.toStdString()); ++n) name = tr("New set %1").arg(n);
-  if (!m_space.store().apply(tr("New set"),
+  for (int n = 2; find_set_by_name(m_model.piece(), name.toStdString()); ++n) name = tr("New set %1").arg(n);
+  if (!m_model.store().apply(tr("New set"),
                              [&](Piece p) { return with_set(std::move(p), name.toStdString()); }))
     return;
   m_name->setFocus();
@@ -211,19 +211,19 @@ void SetsPanel::add_set() {
 
 void SetsPanel::keep_version() {
   const QString given = m_version_name->text().trimmed();
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   const QString name = given.isEmpty() ? tr("version %1").arg(set->versions.size() + 1) : given;
-  m_space.store().apply(tr("Save version"), [&, id = set->id](Piece p) {
+  m_model.store().apply(tr("Save version"), [&, id = set->id](Piece p) {
     return with_version_kept(std::move(p), id, name.toStdString());
   });
   m_version_name->clear();
 }
 
 void SetsPanel::write_note() {
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   const std::string note = m_note->toPlainText().toStdString();
   if (!set || note == set->note) return;
-  m_space.store().apply(tr("Edit note"),
+  m_model.store().apply(tr("Edit note"),
                         [&, id = set->id](Piece p) { return with_set_note(std::move(p), id, note); });
 }
 
@@ -234,7 +234,7 @@ Id SetsPanel::chosen_version() const {
 
 void SetsPanel::follow() {
   m_following = true;
-  const Piece& piece = m_space.piece();
+  const Piece& piece = m_model.piece();
   const Id version = chosen_version();
   m_sets->clear();
   m_versions->clear();

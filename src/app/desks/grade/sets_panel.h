@@ -19,7 +19,7 @@ class SetWork;
 class SetsPanel final : public QWidget {
   Q_OBJECT
 public:
-  SetsPanel(Studio& space, Laying& laying, SetWork& work, QWidget* parent);
+  SetsPanel(Studio& model, Laying& laying, SetWork& work, QWidget* parent);
 
 private:
   QWidget* make_set_buttons();
@@ -34,7 +34,7 @@ private:
   void keep_version();
   void write_note();
   [[nodiscard]] Id chosen_version() const;
-  Studio& m_space;
+  Studio& m_model;
   Laying& m_laying;
   SetWork& m_work;
   QListWidget* m_sets;

@@ -16,8 +16,8 @@
 
 namespace zc {
 
-VersionsView::VersionsView(Studio& space, SetWork& work, QWidget* parent)
-    : QWidget(parent), m_space(space), m_work(work) {
+VersionsView::VersionsView(Studio& model, SetWork& work, QWidget* parent)
+    : QWidget(parent), m_model(model), m_work(work) {
   setObjectName(QStringLiteral("versions"));
   setAccessibleName(tr("Versions of the set side by side"));
   setToolTip(tr("Click a version to choose it, double-click to restore it"));
@@ -25,23 +25,23 @@ VersionsView::VersionsView(Studio& space, SetWork& work, QWidget* parent)
   m_first = empty_action(QStringLiteral("saveFirstVersion"), tr("Save version"),
                          tr("Save the set as it is now as its first version"), *this);
   connect(m_first, &QAbstractButton::clicked, this, [this] {
-    const SwatchSet* set = current_set(m_space.piece());
-    m_space.store().apply(tr("Save version"), [id = set->id](Piece p) {
+    const SwatchSet* set = current_set(m_model.piece());
+    m_model.store().apply(tr("Save version"), [id = set->id](Piece p) {
       return with_version_kept(std::move(p), id, tr("version %1").arg(1).toStdString());
     });
   });
   const auto follow = [this] {
-    const SwatchSet* set = current_set(m_space.piece());
+    const SwatchSet* set = current_set(m_model.piece());
     m_first->setVisible(set && set->versions.empty());
   };
-  space.hear({Part::Sets}, this, follow);
+  model.hear({Part::Sets}, this, follow);
   follow();
-  space.hear({Part::Sets, Part::Eyes, Part::Versions}, this, qOverload<>(&QWidget::update));
+  model.hear({Part::Sets, Part::ColorVision, Part::Versions}, this, qOverload<>(&QWidget::update));
 }
 
 std::vector<VersionsView::Shown> VersionsView::shown() const {
   std::vector<Shown> out;
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   if (!set) return out;
   out.push_back({0, tr("current set"), &set->families});
   for (const auto& v : set->versions)
@@ -62,7 +62,7 @@ QRectF VersionsView::panel_rect(Id version) const {
 
 void VersionsView::paint_staff(QPainter& painter, const QRectF& panel, const Shown& version) {
   const ValueAxis axis(height());
-  const Bands& bands = m_space.piece().bands;
+  const Bands& bands = m_model.piece().bands;
   const double light = axis.y_of(bands.light_from), dark = axis.y_of(bands.dark_below);
   painter.fillRect(panel, theme().field);
   painter.fillRect(QRectF(panel.left(), light, panel.width(), dark - light), theme().field_alt);
@@ -73,7 +73,7 @@ void VersionsView::paint_staff(QPainter& painter, const QRectF& panel, const Sho
       const double w = std::max(3.0, column - 6),
                    x = panel.left() + column * (static_cast<double>(i) + 0.5) - w / 2;
       const QRectF r(x, axis.y_of(value_of(s.color)) - 7, w, 14);
-      draw_chip(painter, r, shown_color(s.color, m_space.session().eyes), theme().field);
+      draw_chip(painter, r, shown_color(s.color, m_model.session().vision), theme().field);
     }
   const bool chosen = version.version == m_chosen;
   painter.setFont(chosen ? caption_strong_font() : caption_font());
@@ -93,7 +93,7 @@ void VersionsView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
   const auto all = shown();
-  const SwatchSet* set = current_set(m_space.piece());
+  const SwatchSet* set = current_set(m_model.piece());
   const bool kept = set && !set->versions.empty();
   for (const auto& version : all) paint_staff(painter, panel_rect(version.version), version);
   if (all.size() == 1) {
@@ -127,7 +127,7 @@ void VersionsView::mousePressEvent(QMouseEvent* event) {
 void VersionsView::mouseDoubleClickEvent(QMouseEvent* event) {
   mousePressEvent(event);
   if (m_chosen == 0) return;
-  m_space.store().apply(tr("Restore version"),
+  m_model.store().apply(tr("Restore version"),
                         [this](Piece p) { return with_version_taken_up(std::move(p), m_chosen); });
 }
 

@@ -14,7 +14,7 @@ class WordControl;
 class VersionsView final : public QWidget {
   Q_OBJECT
 public:
-  VersionsView(Studio& space, SetWork& work, QWidget* parent);
+  VersionsView(Studio& model, SetWork& work, QWidget* parent);
   /// Where the staff of a version is drawn; 0 is the set as it is.
   [[nodiscard]] QRectF panel_rect(Id version) const;
   [[nodiscard]] Id chosen() const { return m_chosen; }
@@ -37,7 +37,7 @@ private:
   [[nodiscard]] std::vector<Shown> shown() const;
   void paint_staff(QPainter& painter, const QRectF& panel, const Shown& version);
   void choose(Id version);
-  Studio& m_space;
+  Studio& m_model;
   SetWork& m_work;
   WordControl* m_first; ///< Saves the first version.
   Id m_chosen = 0;

@@ -115,8 +115,8 @@ QString words_of(const Shape& shape) {
 
 } // namespace
 
-AreaPanel::AreaPanel(Studio& space, Masking& masking, QWidget* parent)
-    : QWidget(parent), m_space(space), m_masking(masking), m_list(new QListWidget(this)) {
+AreaPanel::AreaPanel(Studio& model, Masking& masking, QWidget* parent)
+    : QWidget(parent), m_model(model), m_masking(masking), m_list(new QListWidget(this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
@@ -140,13 +140,13 @@ AreaPanel::AreaPanel(Studio& space, Masking& masking, QWidget* parent)
         move_area(static_cast<std::size_t>(from), static_cast<std::size_t>(to));
       },
       Qt::QueuedConnection);
-  space.hear({Part::Geometry, Part::Masking}, this, &AreaPanel::follow);
+  model.hear({Part::Geometry, Part::Masking}, this, &AreaPanel::follow);
   follow();
 }
 
 const Area* AreaPanel::area() const {
-  const auto& mask = m_space.piece().mask;
-  return mask && m_space.session().area < mask->areas.size() ? &mask->areas[m_space.session().area] : nullptr;
+  const auto& mask = m_model.piece().mask;
+  return mask && m_model.session().area < mask->areas.size() ? &mask->areas[m_model.session().area] : nullptr;
 }
 
 QWidget* AreaPanel::make_commands() {
@@ -179,17 +179,17 @@ QWidget* AreaPanel::make_commands() {
   };
   command(QStringLiteral("areaDouble"), tr("Duplicate"), tr("Add a copy of the area, moved a little"),
           [this] {
-            const std::size_t i = m_space.session().area;
-            const bool held = m_space.store().apply(
+            const std::size_t i = m_model.session().area;
+            const bool applied = m_model.store().apply(
                 tr("Duplicate mask area"), [i](Piece p) { return with_area_duplicated(std::move(p), i); });
-            if (held) m_masking.select_area(m_space.piece().mask->areas.size() - 1);
+            if (applied) m_masking.select_area(m_model.piece().mask->areas.size() - 1);
           });
   command(QStringLiteral("areaMirror"), tr("Mirror"),
           tr("Move the area across neutral, to the complements of its hues"),
           [this] { reshape(tr("Mirror mask area"), mirrored_shape(area()->shape), {}); });
   command(QStringLiteral("areaRemove"), tr("Remove"), tr("Remove the area (Delete on the wheel)"), [this] {
-    const std::size_t i = m_space.session().area;
-    m_space.store().apply(tr("Remove mask area"),
+    const std::size_t i = m_model.session().area;
+    m_model.store().apply(tr("Remove mask area"),
                           [i](Piece p) { return with_area_removed(std::move(p), i); });
   });
   command(QStringLiteral("maskRemove"), tr("Remove mask"),
@@ -227,36 +227,36 @@ QWidget* AreaPanel::make_numbers() {
 }
 
 void AreaPanel::reshape(const QString& name, const Shape& shape, const QString& drag) {
-  const std::size_t i = m_space.session().area;
-  m_space.store().apply(
+  const std::size_t i = m_model.session().area;
+  m_model.store().apply(
       name, [&](Piece p) { return with_area_shape(std::move(p), i, shape); }, drag);
 }
 
 void AreaPanel::move_area(std::size_t area, std::size_t place) {
-  const bool held = m_space.store().apply(
+  const bool applied = m_model.store().apply(
       tr("Move mask area"), [=](Piece p) { return with_area_moved(std::move(p), area, place); });
-  if (held) m_masking.select_area(place > area ? place - 1 : place);
+  if (applied) m_masking.select_area(place > area ? place - 1 : place);
   follow();
 }
 
 void AreaPanel::move_chosen(int by) {
-  const std::size_t i = m_space.session().area;
-  const auto& mask = m_space.piece().mask;
+  const std::size_t i = m_model.session().area;
+  const auto& mask = m_model.piece().mask;
   if (!mask || (by < 0 && i == 0) || (by > 0 && i + 1 >= mask->areas.size())) return;
   move_area(i, by < 0 ? i - 1 : i + 2);
 }
 
 void AreaPanel::change_mode() {
-  const std::size_t i = m_space.session().area;
+  const std::size_t i = m_model.session().area;
   const AreaMode mode = sender() == m_cuts ? AreaMode::Cuts : AreaMode::Adds;
-  m_space.store().apply(mode == AreaMode::Cuts ? tr("Subtract mask area") : tr("Add mask area"),
+  m_model.store().apply(mode == AreaMode::Cuts ? tr("Subtract mask area") : tr("Add mask area"),
                         [=](Piece p) { return with_area_mode(std::move(p), i, mode); });
   follow();
 }
 
 void AreaPanel::follow() {
   const QSignalBlocker quiet(m_list);
-  const auto& mask = m_space.piece().mask;
+  const auto& mask = m_model.piece().mask;
   QStringList rows;
   if (mask)
     for (const auto& a : mask->areas)
@@ -269,7 +269,7 @@ void AreaPanel::follow() {
     m_list->addItems(rows);
   }
   const Area* chosen = area();
-  if (chosen) m_list->setCurrentRow(static_cast<int>(m_space.session().area));
+  if (chosen) m_list->setCurrentRow(static_cast<int>(m_model.session().area));
   const auto needs_area = [chosen](QWidget& control) {
     allow(control, chosen, tr("There is no area yet. Choose a pattern, or draw an area."));
   };

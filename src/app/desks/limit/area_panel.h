@@ -20,7 +20,7 @@ class WordControl;
 class AreaPanel final : public QWidget {
   Q_OBJECT
 public:
-  AreaPanel(Studio& space, Masking& masking, QWidget* parent);
+  AreaPanel(Studio& model, Masking& masking, QWidget* parent);
   /// The area worked on one place up (-1) or down (1).
   void move_chosen(int by);
 
@@ -33,7 +33,7 @@ private:
   [[nodiscard]] const Area* area() const;
   QWidget* make_numbers();
   QWidget* make_commands();
-  Studio& m_space;
+  Studio& m_model;
   Masking& m_masking;
   QListWidget* m_list;
   std::array<QLabel*, 5> m_labels{};

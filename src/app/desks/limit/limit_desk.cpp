@@ -12,10 +12,10 @@
 #include "app/wheel/mask_rule.h"
 #include "app/wheel/wheel_head.h"
 #include "app/wheel/wheel_view.h"
+#include "model/application/app_model.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
-#include "model/photo/photo_reading.h"
-#include "model/workspace/workspace.h"
+#include "model/photo/photo_model.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -24,13 +24,13 @@
 
 namespace zc {
 
-LimitDesk::LimitDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space),
-      m_wheel(new WheelView(space, space.picking(), space.laying(), space.masking(), space.plan(),
-                            space.reader(), space.paints(), WheelView::Use::ShapeMask, this)) {
+LimitDesk::LimitDesk(AppModel& model, QWidget* parent)
+    : QWidget(parent), m_model(model),
+      m_wheel(new WheelView(model, model.picking(), model.laying(), model.masking(), model.plan(),
+                            model.reader(), model.paints(), WheelView::Use::ShapeMask, this)) {
   auto* left = new QVBoxLayout;
   left->setSpacing(4);
-  left->addWidget(new WheelHead(space, space.masking(), space.viewing(), WheelHead::Build::Choices, this));
+  left->addWidget(new WheelHead(model, model.masking(), model.viewing(), WheelHead::Build::Choices, this));
   left->addWidget(m_wheel, 1);
   left->addWidget(make_tools());
   m_facts = new QLabel(this);
@@ -45,10 +45,10 @@ LimitDesk::LimitDesk(Workspace& space, QWidget* parent)
   row->setSpacing(12);
   row->addLayout(left, 1);
   row->addWidget(make_side());
-  space.hear({Part::Geometry, Part::References, Part::Color, Part::Reference, Part::Looking, Part::Masking,
-              Part::Eyes},
+  model.hear({Part::Geometry, Part::References, Part::Color, Part::Reference, Part::Looking, Part::Masking,
+              Part::ColorVision},
              this, &LimitDesk::follow);
-  connect(&space.photos(), &PhotoLibrary::changed, this, &LimitDesk::follow);
+  connect(&model.photos(), &PhotoLibrary::changed, this, &LimitDesk::follow);
   connect(m_wheel->hands(), &MaskHands::toolChanged, this, &LimitDesk::follow_tools);
   follow();
   follow_tools();
@@ -123,23 +123,23 @@ QWidget* LimitDesk::make_mask_commands() {
   };
   command(QStringLiteral("takeNeutral"), tr("Use neutral"),
           tr("Make the subjective neutral, the middle of the mask, the current color; the value stays"),
-          [this] { m_space.picking().take_up_neutral(); });
+          [this] { m_model.picking().take_up_neutral(); });
   command(QStringLiteral("layKeys"), tr("Add corners"),
           tr("Add the colors at the corners of the mask, at the current value, as a family"),
-          [this] { m_space.laying().lay_key_colors(); });
+          [this] { m_model.laying().lay_key_colors(); });
   row->addStretch();
   return box;
 }
 
 QWidget* LimitDesk::make_lists() {
   auto* pages = new Pages(this);
-  m_areas = new AreaPanel(m_space, m_space.masking(), pages);
+  m_areas = new AreaPanel(m_model, m_model.masking(), pages);
   pages->add(QStringLiteral("page.reference"), tr("Reference"),
              tr("See the reference through the mask, or fit a mask to the reference"),
-             new ReferencePanel(m_space, m_space.viewing(), m_space.reader(), pages));
+             new ReferencePanel(m_model, m_model.viewing(), m_model.reader(), pages));
   pages->add(QStringLiteral("page.areas"), tr("Areas"), tr("The areas of the mask, in numbers"), m_areas);
   pages->add(QStringLiteral("page.shelf"), tr("Shelf"), tr("Masks that all your pieces share"),
-             new ShelfPanel(m_space, std::make_unique<MaskSource>(m_space), pages));
+             new ShelfPanel(m_model, std::make_unique<MaskSource>(m_model), pages));
   return pages;
 }
 
@@ -148,10 +148,10 @@ QWidget* LimitDesk::make_side() {
   auto* column = new QVBoxLayout(side);
   column->setContentsMargins(0, 6, 0, 0);
   column->setSpacing(6);
-  m_patterns = new PatternPanel(m_space, m_space.masking(), side);
+  m_patterns = new PatternPanel(m_model, m_model.masking(), side);
   column->addWidget(m_patterns);
   column->addSpacing(4);
-  column->addWidget(new MaskRuleChoice(m_space, MaskRuleChoice::Build::Choices, side));
+  column->addWidget(new MaskRuleChoice(m_model, MaskRuleChoice::Build::Choices, side));
   column->addWidget(make_mask_commands());
   column->addSpacing(4);
   column->addWidget(make_lists(), 1);
@@ -162,22 +162,22 @@ QWidget* LimitDesk::make_side() {
 }
 
 QString LimitDesk::share_of_photo() const {
-  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
-  const auto held = isVisible() ? m_space.reader().held() : std::nullopt;
+  const Reference* reference = find_reference(m_model.piece(), m_model.session().reference);
+  const auto held = isVisible() ? m_model.reader().held() : std::nullopt;
   if (!reference || !held) return {};
   return tr(", holds %1 % of %2").arg(number(100 * *held, 0)).arg(QString::fromStdString(reference->name));
 }
 
 QString LimitDesk::facts() const {
-  const auto& mask = m_space.piece().mask;
+  const auto& mask = m_model.piece().mask;
   if (!mask)
     return tr("No mask yet: every color can be picked. Choose a pattern, or draw an area, to limit hue and "
               "saturation.");
-  const MaskRegion* region = m_space.region();
+  const MaskRegion* region = m_model.region();
   if (!region) return tr("The mask is switched off.");
   const auto neutral = region->centroid();
   if (!neutral) return tr("The mask encloses no color. Move its corners apart.");
-  const Srgb color = m_space.wheel().nearest_existing(wheel_point(*neutral, m_space.session().at.at.v)).color;
+  const Srgb color = m_model.wheel().nearest_existing(wheel_point(*neutral, m_model.session().at.at.v)).color;
   QString out = tr("%1, turned %2°, fills %3 % of the wheel%5. Subjective neutral: %4.")
                     .arg(QString::fromStdString(mask->name))
                     .arg(number(mask->turned, 1))
@@ -198,7 +198,7 @@ void LimitDesk::showEvent(QShowEvent* event) {
 void LimitDesk::follow() {
   m_facts->setText(facts());
   for (QPushButton* button : m_commands)
-    allow(*button, m_space.piece().mask.has_value(),
+    allow(*button, m_model.piece().mask.has_value(),
           tr("There is no mask yet. Choose a pattern at Limit, or draw an area."));
 }
 

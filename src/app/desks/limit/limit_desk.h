@@ -9,7 +9,7 @@ class QPushButton;
 
 namespace zc {
 
-class Workspace;
+class AppModel;
 
 class AreaPanel;
 class PatternPanel;
@@ -19,7 +19,7 @@ class WordControl;
 class LimitDesk final : public QWidget {
   Q_OBJECT
 public:
-  LimitDesk(Workspace& space, QWidget* parent);
+  LimitDesk(AppModel& model, QWidget* parent);
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
   [[nodiscard]] PatternPanel& patterns() { return *m_patterns; }
   [[nodiscard]] AreaPanel& areas() { return *m_areas; }
@@ -37,7 +37,7 @@ private:
   [[nodiscard]] QString facts() const;
   [[nodiscard]] QString share_of_photo() const;
 
-  Workspace& m_space;
+  AppModel& m_model;
   WheelView* m_wheel;
   QLabel* m_facts = nullptr;
   PatternPanel* m_patterns = nullptr;

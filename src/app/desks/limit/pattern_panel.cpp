@@ -70,8 +70,8 @@ NumberField* angle_field(const QString& name, const QString& accessible, const Q
 
 } // namespace
 
-PatternPanel::PatternPanel(Studio& space, Masking& masking, QWidget* parent)
-    : QWidget(parent), m_space(space), m_masking(masking) {
+PatternPanel::PatternPanel(Studio& model, Masking& masking, QWidget* parent)
+    : QWidget(parent), m_model(model), m_masking(masking) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
@@ -80,7 +80,7 @@ PatternPanel::PatternPanel(Studio& space, Masking& masking, QWidget* parent)
   column->addWidget(heading);
   column->addWidget(make_patterns());
   column->addWidget(make_numbers());
-  space.hear({Part::Geometry, Part::Masking}, this, &PatternPanel::follow);
+  model.hear({Part::Geometry, Part::Masking}, this, &PatternPanel::follow);
   follow();
 }
 
@@ -127,7 +127,7 @@ QWidget* PatternPanel::make_numbers() {
   auto* current = word_action(QStringLiteral("patternFromCurrent"), tr("Use current hue"),
                               tr("Start the next pattern at the hue of the current color"), box);
   connect(current, &QAbstractButton::clicked, this,
-          [this] { m_base->show_value(m_space.session().at.at.a); });
+          [this] { m_base->show_value(m_model.session().at.at.a); });
   m_more = word_opener(
       QStringLiteral("patternMore"), tr("More"),
       tr("Set the first hue and width of patterns, turn the mask, choose what it keeps on a new wheel"), box);
@@ -153,7 +153,7 @@ QWidget* PatternPanel::make_numbers() {
   connect(m_base, &NumberField::wanted, m_base, &NumberField::show_value);
   connect(m_spread, &NumberField::wanted, m_spread, &NumberField::show_value);
   connect(m_turned, &NumberField::wanted, this, [this](double to) {
-    if (const auto& mask = m_space.piece().mask)
+    if (const auto& mask = m_model.piece().mask)
       m_masking.turn_mask(turn_between(mask->turned, to), m_turned->drag_key());
   });
   connect(m_carry, &QAbstractButton::clicked, &m_masking, &Masking::carry_set);
@@ -195,18 +195,18 @@ void PatternPanel::lay(Pattern kind) {
                          m_spread->value() < 0 ? usual_spread(kind) : m_spread->value()};
   Mask mask = pattern_mask(spec);
   put_in_words(mask.name);
-  m_space.store().apply(tr("Make %1 mask").arg(text(mask.name)), [&](Piece p) -> Result<Piece> {
+  m_model.store().apply(tr("Make %1 mask").arg(text(mask.name)), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), mask), true);
   });
 }
 
 void PatternPanel::follow() {
-  const auto& mask = m_space.piece().mask;
+  const auto& mask = m_model.piece().mask;
   allow(*m_turned, mask.has_value(), tr("There is no mask yet. Choose a pattern at Limit, or draw an area."));
   m_turned->show_value(mask ? mask->turned : 0);
-  m_carry->setChecked(m_space.session().carry == Carry::SetToo);
-  m_keeps_colors->setChecked(m_space.session().mask_keeps == MaskKeeps::Colors);
-  m_keeps_shape->setChecked(m_space.session().mask_keeps == MaskKeeps::Outline);
+  m_carry->setChecked(m_model.session().carry == Carry::SetToo);
+  m_keeps_colors->setChecked(m_model.session().mask_keeps == MaskKeeps::Colors);
+  m_keeps_shape->setChecked(m_model.session().mask_keeps == MaskKeeps::Outline);
 }
 
 } // namespace zc

@@ -19,7 +19,7 @@ class WordControl;
 class PatternPanel final : public QWidget {
   Q_OBJECT
 public:
-  PatternPanel(Studio& space, Masking& masking, QWidget* parent);
+  PatternPanel(Studio& model, Masking& masking, QWidget* parent);
   /// How far the mask is to be turned, on from where it is.
   void begin_typing_turn();
 
@@ -30,7 +30,7 @@ private:
   void keep(MaskKeeps keeps);
   QWidget* make_patterns();
   QWidget* make_numbers();
-  Studio& m_space;
+  Studio& m_model;
   Masking& m_masking;
   NumberField* m_base = nullptr;
   NumberField* m_spread = nullptr;

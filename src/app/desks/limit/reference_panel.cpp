@@ -11,7 +11,7 @@
 #include "io/photo/decode.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
-#include "model/photo/photo_reading.h"
+#include "model/photo/photo_model.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
 
@@ -31,16 +31,17 @@ constexpr int kFreePolygon = -1;
 
 } // namespace
 
-MaskedPreview::MaskedPreview(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing), m_photos(photos) {
+MaskedPreview::MaskedPreview(Studio& model, Viewing& viewing, PhotoModel& photos, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing), m_photos(photos) {
   setObjectName(QStringLiteral("maskedPreview"));
   setAccessibleName(tr("The reference through the mask"));
   setToolTip(tr("Drag the edge: left of it is the photo as it is, right of it the photo in the mask"));
   setMinimumHeight(40);
   setCursor(Qt::SplitHCursor);
-  space.hear({Part::Geometry, Part::References, Part::Looking, Part::LookEdge, Part::Reference, Part::Eyes},
-             this, &MaskedPreview::renew);
-  connect(&space.photos(), &PhotoLibrary::changed, this, &MaskedPreview::renew);
+  model.hear(
+      {Part::Geometry, Part::References, Part::Looking, Part::LookEdge, Part::Reference, Part::ColorVision},
+      this, &MaskedPreview::renew);
+  connect(&model.photos(), &PhotoLibrary::changed, this, &MaskedPreview::renew);
 }
 
 QRectF MaskedPreview::picture_rect() const {
@@ -53,13 +54,13 @@ QRectF MaskedPreview::picture_rect() const {
 void MaskedPreview::refresh_picture() {
   const auto photo = m_photos.photo();
   const QSize size = (picture_rect().size() * devicePixelRatioF()).toSize().expandedTo({1, 1});
-  const bool masked = m_space.region();
+  const bool masked = m_model.region();
   const Shown wanted{PhotoMark(photo),
                      size,
-                     m_space.session().looking.edge,
-                     m_space.piece().wheel,
-                     masked ? m_space.piece().mask : std::nullopt,
-                     m_space.session().eyes};
+                     m_model.session().looking.edge,
+                     m_model.piece().wheel,
+                     masked ? m_model.piece().mask : std::nullopt,
+                     m_model.session().vision};
   if (wanted == m_shown) return;
   m_shown = wanted;
   std::size_t level = photo->levels.size() - 1;
@@ -69,7 +70,7 @@ void MaskedPreview::refresh_picture() {
                   .convertToFormat(QImage::Format_ARGB32);
   if (const auto mapper = m_photos.mapper())
     map_columns(*mapper, m_picture, static_cast<int>(wanted.edge * size.width()));
-  to_seen(wanted.eyes, pixels_of(m_picture),
+  to_seen(wanted.vision, pixels_of(m_picture),
           static_cast<std::size_t>(size.width()) * static_cast<std::size_t>(size.height()));
 }
 
@@ -79,15 +80,15 @@ void MaskedPreview::renew() {
   update();
 }
 
-Spoken MaskedPreview::spoken() {
+AccessibleContent MaskedPreview::accessible() {
   return {QAccessible::Slider,
           tr("The edge between before and after"),
-          SpokenNumber{100 * m_space.session().looking.edge, 0, 100, 5,
-                       [this](double wanted) {
-                         Looking looking = m_space.session().looking;
-                         looking.edge = wanted / 100;
-                         m_viewing.look_at(looking);
-                       }},
+          AccessibleNumber{100 * m_model.session().looking.edge, 0, 100, 5,
+                           [this](double wanted) {
+                             Looking looking = m_model.session().looking;
+                             looking.edge = wanted / 100;
+                             m_viewing.look_at(looking);
+                           }},
           {}};
 }
 
@@ -113,14 +114,14 @@ void MaskedPreview::paintEvent(QPaintEvent*) {
   }
   const QRectF r = picture_rect();
   painter.drawImage(r, for_monitor(m_picture));
-  const double x = r.left() + m_space.session().looking.edge * r.width();
+  const double x = r.left() + m_model.session().looking.edge * r.width();
   draw_double_line(painter, {x, r.top()}, {x, r.bottom()}, 1.4);
   draw_handle(painter, {x, r.center().y()}, false);
 }
 
 void MaskedPreview::move_edge(double x) {
   if (picture_rect().isEmpty()) return;
-  Looking looking = m_space.session().looking;
+  Looking looking = m_model.session().looking;
   looking.edge = std::clamp((x - picture_rect().left()) / picture_rect().width(), 0.0, 1.0);
   m_viewing.look_at(looking);
 }
@@ -132,14 +133,14 @@ void MaskedPreview::mouseMoveEvent(QMouseEvent* event) {
   if (event->buttons() & Qt::LeftButton) move_edge(event->position().x());
 }
 
-ReferencePanel::ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing), m_photos(photos),
+ReferencePanel::ReferencePanel(Studio& model, Viewing& viewing, PhotoModel& photos, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing), m_photos(photos),
       m_hold(new NumberField(QStringLiteral("fitHold"), tr("Share of the photo to hold"), this)),
       m_kind(new QComboBox(this)),
       m_points(new NumberField(QStringLiteral("fitPoints"), tr("Most corners of the fitted polygon"), this)),
       m_fit(new QPushButton(tr("Fit mask"), this)),
       m_footprint(new WordControl(ControlKind::Switch, tr("show photo's colors"), this)),
-      m_words(new QLabel(this)), m_fitting(space.scope(), [this] { follow(); }) {
+      m_words(new QLabel(this)), m_fitting(model.scope(), [this] { follow(); }) {
   set_up_fields();
   m_fit->setObjectName(QStringLiteral("fit"));
   m_fit->setFont(caption_font());
@@ -170,7 +171,7 @@ ReferencePanel::ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& pho
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
-  column->addWidget(new MaskedPreview(space, viewing, photos, this), 1);
+  column->addWidget(new MaskedPreview(model, viewing, photos, this), 1);
   column->addLayout(row);
   column->addWidget(rest);
   column->addWidget(m_words);
@@ -179,13 +180,14 @@ ReferencePanel::ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& pho
   connect(m_kind, &QComboBox::currentIndexChanged, this, &ReferencePanel::follow);
   connect(m_fit, &QPushButton::clicked, this, &ReferencePanel::fit);
   connect(m_footprint, &QAbstractButton::clicked, this, [this](bool on) {
-    Looking looking = m_space.session().looking;
+    Looking looking = m_model.session().looking;
     looking.footprint = on;
     m_viewing.look_at(looking);
   });
-  space.hear({Part::Geometry, Part::References, Part::Looking, Part::LookEdge, Part::Reference, Part::Eyes},
-             this, &ReferencePanel::follow);
-  connect(&space.photos(), &PhotoLibrary::changed, this, &ReferencePanel::follow);
+  model.hear(
+      {Part::Geometry, Part::References, Part::Looking, Part::LookEdge, Part::Reference, Part::ColorVision},
+      this, &ReferencePanel::follow);
+  connect(&model.photos(), &PhotoLibrary::changed, this, &ReferencePanel::follow);
   follow();
 }
 
@@ -218,7 +220,7 @@ void ReferencePanel::follow() {
   allow(*m_fit, m_photos.photo() != nullptr || m_fitting.running(), tr("Add a photo at Observe first."));
   m_fit->setText(m_fitting.running() ? tr("Stop") : tr("Fit mask"));
   m_points->setVisible(m_kind->currentData().toInt() == kFreePolygon);
-  m_footprint->setChecked(m_space.session().looking.footprint);
+  m_footprint->setChecked(m_model.session().looking.footprint);
   if (m_fitting.running()) return m_words->setText(tr("Fitting..."));
   if (!isVisible()) return;
   const auto held = m_photos.held();
@@ -229,7 +231,7 @@ void ReferencePanel::follow() {
 /// The search takes a moment, so it runs beside the window.
 void ReferencePanel::fit() {
   if (m_fitting.running()) return m_fitting.stop();
-  const FitFor made_for{m_space.store().document(), m_space.piece().wheel};
+  const FitFor made_for{m_model.store().document(), m_model.piece().wheel};
   m_fitting.start(
       [places = m_photos.places(), kind = m_kind->currentData().toInt(), hold = m_hold->value() / 100,
        points = static_cast<int>(std::lround(m_points->value()))](const Progress& progress) {
@@ -240,12 +242,12 @@ void ReferencePanel::fit() {
 }
 
 void ReferencePanel::lay(const FitFor& made_for, const Result<Fit>& fitted) {
-  if (made_for != FitFor{m_space.store().document(), m_space.piece().wheel}) return;
+  if (made_for != FitFor{m_model.store().document(), m_model.piece().wheel}) return;
   if (!fitted && fitted.error().code == ErrorCode::Stopped) return;
   if (!fitted) return say_at(*m_fit, words(fitted.error()));
   Fit fit = *fitted;
   put_in_words(fit.mask.name);
-  m_space.store().apply(tr("Fit mask to the reference"), [&](Piece p) -> Result<Piece> {
+  m_model.store().apply(tr("Fit mask to the reference"), [&](Piece p) -> Result<Piece> {
     return with_mask_on(with_mask(std::move(p), fit.mask), true);
   });
   if (!fit.reached)

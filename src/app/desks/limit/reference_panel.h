@@ -2,7 +2,7 @@
 // The reference through the mask beside the wheel, and masks fitted to it.
 #pragma once
 
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
 #include "core/image/fit.h"
 #include "model/derived/task.h"
 #include "model/session/studio.h"
@@ -16,18 +16,18 @@ class QPushButton;
 
 namespace zc {
 
-class PhotoReader;
+class PhotoModel;
 class Viewing;
 
 class NumberField;
 class WordControl;
 
 /// The shown photo small: before the edge as it is, after it in the mask; live while the mask moves.
-class MaskedPreview final : public QWidget, public SpokenView {
+class MaskedPreview final : public QWidget, public AccessibleView {
   Q_OBJECT
 public:
-  MaskedPreview(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent);
-  [[nodiscard]] Spoken spoken() override;
+  MaskedPreview(Studio& model, Viewing& viewing, PhotoModel& photos, QWidget* parent);
+  [[nodiscard]] AccessibleContent accessible() override;
   [[nodiscard]] QRectF picture_rect() const;
 
 protected:
@@ -47,12 +47,12 @@ private:
     double edge = 0;
     WheelSpec wheel;
     std::optional<Mask> mask;
-    Eyes eyes = Eyes::Usual;
+    ColorVision vision = ColorVision::Normal;
     bool operator==(const Shown&) const = default;
   };
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
-  PhotoReader& m_photos;
+  PhotoModel& m_photos;
   Shown m_shown;
   QImage m_picture;
 };
@@ -60,7 +60,7 @@ private:
 class ReferencePanel final : public QWidget {
   Q_OBJECT
 public:
-  ReferencePanel(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent);
+  ReferencePanel(Studio& model, Viewing& viewing, PhotoModel& photos, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -76,9 +76,9 @@ private:
     bool operator==(const FitFor&) const = default;
   };
   void lay(const FitFor& made_for, const Result<Fit>& fitted);
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
-  PhotoReader& m_photos;
+  PhotoModel& m_photos;
   NumberField* m_hold;
   QComboBox* m_kind;
   NumberField* m_points;

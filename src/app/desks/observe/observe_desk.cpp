@@ -5,17 +5,17 @@
 #include "app/controls/controls.h"
 #include "app/controls/drawers.h"
 #include "app/controls/empty_action.h"
-#include "app/desks/observe/how_panel.h"
+#include "app/desks/observe/extracting.h"
+#include "app/desks/observe/extraction_panel.h"
+#include "app/desks/observe/extraction_row.h"
 #include "app/desks/observe/reading_panel.h"
 #include "app/desks/observe/reference_strip.h"
-#include "app/desks/observe/take_row.h"
-#include "app/desks/observe/taken_panel.h"
-#include "app/desks/observe/taking.h"
+#include "app/desks/observe/results_panel.h"
 #include "app/photo/look_bar.h"
 #include "app/photo/photo_view.h"
 #include "app/theme/theme.h"
+#include "model/application/app_model.h"
 #include "model/follow/canvas_follower.h"
-#include "model/workspace/workspace.h"
 
 #include <QComboBox>
 #include <QEvent>
@@ -26,10 +26,11 @@
 
 namespace zc {
 
-ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_taking(new Taking(space, space.laying(), space.reader(), this)),
-      m_photo(new PhotoView(space, space.picking(), space.laying(), space.viewing(), space.reader(), this)),
-      m_strip(new ReferenceStrip(space, space.viewing(), this)),
+ObserveDesk::ObserveDesk(AppModel& model, QWidget* parent)
+    : QWidget(parent), m_model(model),
+      m_extracting(new Extracting(model, model.laying(), model.reader(), this)),
+      m_photo(new PhotoView(model, model.picking(), model.laying(), model.viewing(), model.reader(), this)),
+      m_strip(new ReferenceStrip(model, model.viewing(), this)),
       m_drawers(new Drawers(*this, [this] { return m_photo->geometry(); })) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 0);
@@ -37,13 +38,13 @@ ObserveDesk::ObserveDesk(Workspace& space, QWidget* parent)
   column->addWidget(make_head());
   column->addWidget(m_photo, 1);
   column->addWidget(make_foot());
-  space.hear({Part::References, Part::Geometry, Part::Reference, Part::Looking, Part::Harvest}, this,
+  model.hear({Part::References, Part::Geometry, Part::Reference, Part::Looking, Part::Extracted}, this,
              &ObserveDesk::follow);
-  connect(&space.photos(), &PhotoLibrary::changed, this, &ObserveDesk::follow);
-  connect(&space.canvases(), &CanvasFollower::changed, this, &ObserveDesk::follow);
+  connect(&model.photos(), &PhotoLibrary::changed, this, &ObserveDesk::follow);
+  connect(&model.canvases(), &CanvasFollower::changed, this, &ObserveDesk::follow);
   connect(m_photo, &PhotoView::zoomChanged, this, &ObserveDesk::follow);
   connect(m_drawers, &Drawers::changed, this, [this] { m_photo->leave_foot(m_drawers->height()); });
-  connect(m_taking, &Taking::taken, this, [this] { m_drawers->open(m_taken); });
+  connect(m_extracting, &Extracting::taken, this, [this] { m_drawers->open(m_taken); });
   m_first = empty_action(QStringLiteral("addFirstPhoto"), tr("Add photo"),
                          tr("Add a reference photo to the piece (Ctrl+Shift+O)"), *m_photo);
   connect(m_first, &QAbstractButton::clicked, this, &ObserveDesk::addPhotosAsked);
@@ -60,7 +61,7 @@ QWidget* ObserveDesk::make_head() {
   m_name = new ElidedLabel(heading_font(), head, Qt::ElideMiddle);
   row->addWidget(m_name, 1);
 
-  row->addWidget(new LookBar(m_space, m_space.viewing(), head), 3);
+  row->addWidget(new LookBar(m_model, m_model.viewing(), head), 3);
 
   auto* side = new QComboBox(head);
   side->setObjectName(QStringLiteral("sampleSide"));
@@ -69,12 +70,12 @@ QWidget* ObserveDesk::make_head() {
   for (const int n : kSampleSides)
     side->addItem(n == 1 ? tr("sample 1 pixel") : tr("sample %1 × %1").arg(n), n);
   const auto show_side = [this, side] {
-    side->setCurrentIndex(side->findData(m_space.session().sample_side));
+    side->setCurrentIndex(side->findData(m_model.session().sample_side));
   };
   show_side();
   connect(side, &QComboBox::activated, this,
-          [this, side](int i) { m_space.viewing().choose_sample_side(side->itemData(i).toInt()); });
-  m_space.hear({Part::Reference, Part::Looking, Part::Harvest}, side, show_side);
+          [this, side](int i) { m_model.viewing().choose_sample_side(side->itemData(i).toInt()); });
+  m_model.hear({Part::Reference, Part::Looking, Part::Extracted}, side, show_side);
   row->addSpacing(kGap);
   row->addWidget(side);
   return head;
@@ -83,12 +84,12 @@ QWidget* ObserveDesk::make_head() {
 /// What was taken stands beside the staff while its photo is looked at.
 void ObserveDesk::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
-  m_space.laying().show_harvest(m_space.session().harvest);
+  m_model.laying().show_extracted(m_model.session().extracted);
 }
 
 void ObserveDesk::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_space.picking().show_string({});
+  m_model.picking().show_ramp({});
 }
 
 void ObserveDesk::resizeEvent(QResizeEvent* event) {
@@ -118,17 +119,18 @@ QWidget* ObserveDesk::make_foot() {
   connect(add, &QAbstractButton::clicked, this, &ObserveDesk::addPhotosAsked);
   row->addWidget(add);
   row->addSpacing(kGap);
-  row->addWidget(new TakeRow(m_space, m_space.reader(), *m_taking, foot));
-  m_taken = m_drawers->add(QStringLiteral("drawer.taken"), tr("Results"),
-                           tr("The colors taken from the photo that are not in the set yet"),
-                           new TakenPanel(m_space, m_space.picking(), m_space.laying(), *m_taking, this));
+  row->addWidget(new ExtractionRow(m_model, m_model.reader(), *m_extracting, foot));
+  m_taken =
+      m_drawers->add(QStringLiteral("drawer.taken"), tr("Results"),
+                     tr("The colors taken from the photo that are not in the set yet"),
+                     new ResultsPanel(m_model, m_model.picking(), m_model.laying(), *m_extracting, this));
   auto* how =
       m_drawers->add(QStringLiteral("drawer.how"), tr("Options"),
                      tr("How different the colors are, from which part of the photo, and how many accents"),
-                     new HowPanel(*m_taking, this));
+                     new ExtractionPanel(*m_extracting, this));
   auto* says = m_drawers->add(QStringLiteral("drawer.says"), tr("Values"),
                               tr("Light, middle and dark in the photo, its key, and its colors on the wheel"),
-                              new ReadingPanel(m_space, m_space.viewing(), m_space.reader(), this));
+                              new ReadingPanel(m_model, m_model.viewing(), m_model.reader(), this));
   for (WordControl* word : {m_taken, how, says}) row->addWidget(word);
   return foot;
 }
@@ -150,17 +152,17 @@ QWidget* ObserveDesk::make_loading(QWidget* parent) {
 }
 
 void ObserveDesk::stop_loading() {
-  m_space.photos().stop_intakes();
-  for (const auto& r : m_space.piece().references)
-    if (m_space.photos().state_of(r).loading) m_space.photos().stop(r);
+  m_model.photos().stop_intakes();
+  for (const auto& r : m_model.piece().references)
+    if (m_model.photos().state_of(r).loading) m_model.photos().stop(r);
 }
 
 void ObserveDesk::follow() {
-  m_first->setVisible(m_space.piece().references.empty());
-  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
+  m_first->setVisible(m_model.piece().references.empty());
+  const Reference* reference = find_reference(m_model.piece(), m_model.session().reference);
   QString name = reference ? QString::fromStdString(reference->name) : tr("References");
-  if (reference && m_space.canvases().tied(*reference)) {
-    const QString trouble = m_space.canvases().state_of(*reference);
+  if (reference && m_model.canvases().tied(*reference)) {
+    const QString trouble = m_model.canvases().state_of(*reference);
     name = tr("%1, followed. %2").arg(name, trouble).trimmed();
   }
   m_name->setText(name);
@@ -168,7 +170,7 @@ void ObserveDesk::follow() {
     m_brought = shown;
     m_row->bring(shown);
   }
-  const auto photo = reference ? m_space.photos().state_of(*reference).photo : nullptr;
+  const auto photo = reference ? m_model.photos().state_of(*reference).photo : nullptr;
   m_name->setToolTip(photo ? tr("%1: %2 × %3, shown at %4 %")
                                  .arg(name)
                                  .arg(photo->full().width())
@@ -178,12 +180,12 @@ void ObserveDesk::follow() {
 
   double progress = 0;
   int loading = 0;
-  for (const auto& intake : m_space.photos().intakes()) {
+  for (const auto& intake : m_model.photos().intakes()) {
     progress += intake.progress;
     ++loading;
   }
-  for (const auto& r : m_space.piece().references) {
-    const PhotoState state = m_space.photos().state_of(r);
+  for (const auto& r : m_model.piece().references) {
+    const PhotoState state = m_model.photos().state_of(r);
     if (!state.loading) continue;
     progress += state.progress;
     ++loading;
@@ -191,9 +193,9 @@ void ObserveDesk::follow() {
   m_loading->setVisible(loading > 0);
   if (loading > 0) show_share(*m_progress, progress / loading);
 
-  const auto& harvest = m_space.session().harvest;
-  m_taken->setVisible(!harvest.colors.empty());
-  if (harvest.colors.empty() && m_taken->isChecked()) m_drawers->open(nullptr);
+  const auto& extracted = m_model.session().extracted;
+  m_taken->setVisible(!extracted.colors.empty());
+  if (extracted.colors.empty() && m_taken->isChecked()) m_drawers->open(nullptr);
 }
 
 } // namespace zc

@@ -9,20 +9,20 @@ class QProgressBar;
 
 namespace zc {
 
-class Workspace;
+class AppModel;
 
 class Drawers;
 class ElidedLabel;
 class PhotoView;
 class ReferenceStrip;
 class SidewaysArea;
-class Taking;
+class Extracting;
 class WordControl;
 
 class ObserveDesk final : public QWidget {
   Q_OBJECT
 public:
-  ObserveDesk(Workspace& space, QWidget* parent);
+  ObserveDesk(AppModel& model, QWidget* parent);
   [[nodiscard]] PhotoView& photo() { return *m_photo; }
   [[nodiscard]] ReferenceStrip& strip() { return *m_strip; }
 
@@ -42,8 +42,8 @@ private:
   QWidget* make_foot();
   QWidget* make_loading(QWidget* parent);
 
-  Workspace& m_space;
-  Taking* m_taking;
+  AppModel& m_model;
+  Extracting* m_extracting;
   QRect m_brought; ///< Where in the row the shown reference was when it was moved into view.
   PhotoView* m_photo;
   ReferenceStrip* m_strip;

@@ -8,7 +8,7 @@
 #include "app/theme/theme.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
-#include "model/photo/photo_reading.h"
+#include "model/photo/photo_model.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
 
@@ -21,8 +21,8 @@ constexpr int kDisc = 96, kTop = 10, kWords = 300;
 
 } // namespace
 
-ReadingPanel::ReadingPanel(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing), m_photos(photos),
+ReadingPanel::ReadingPanel(Studio& model, Viewing& viewing, PhotoModel& photos, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing), m_photos(photos),
       m_region(new WordControl(ControlKind::Switch, tr("draw region"), this)),
       m_hold(new WordControl(ControlKind::Switch, tr("keep samples in the mask"), this)) {
   setObjectName(QStringLiteral("reading"));
@@ -36,27 +36,27 @@ ReadingPanel::ReadingPanel(Studio& space, Viewing& viewing, PhotoReader& photos,
   m_hold->setToolTip(tr("Move a sampled color that lies outside the mask to the nearest color inside"));
   m_hold->move(kMargin + kWords, kTop + 50);
   connect(m_region, &QAbstractButton::clicked, this, [this](bool on) {
-    Looking looking = m_space.session().looking;
+    Looking looking = m_model.session().looking;
     looking.marking = on;
     if (!on) looking.region.reset();
     m_viewing.look_at(looking);
   });
   connect(m_hold, &QAbstractButton::clicked, this, [this](bool on) {
-    Looking looking = m_space.session().looking;
+    Looking looking = m_model.session().looking;
     looking.hold_samples = on;
     m_viewing.look_at(looking);
   });
-  space.hear({Part::References, Part::Geometry, Part::Sets, Part::Looking, Part::Reference, Part::Sharing},
+  model.hear({Part::References, Part::Geometry, Part::Sets, Part::Looking, Part::Reference, Part::Sharing},
              this, &ReadingPanel::follow);
-  connect(&space.photos(), &PhotoLibrary::changed, this, &ReadingPanel::follow);
+  connect(&model.photos(), &PhotoLibrary::changed, this, &ReadingPanel::follow);
   follow();
 }
 
 void ReadingPanel::follow() {
-  const Looking& looking = m_space.session().looking;
+  const Looking& looking = m_model.session().looking;
   m_region->setChecked(looking.marking || looking.region);
   m_hold->setChecked(looking.hold_samples);
-  allow(*m_hold, m_space.region(), tr("There is no mask in use. Make one at Limit."));
+  allow(*m_hold, m_model.region(), tr("There is no mask in use. Make one at Limit."));
   update();
 }
 
@@ -66,7 +66,7 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   painter.setFont(heading_font());
   painter.setPen(theme().text);
   painter.drawText(QRectF(kMargin, kTop, kWords, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                   m_space.session().looking.region ? tr("Values and key of the region")
+                   m_model.session().looking.region ? tr("Values and key of the region")
                                                     : tr("Values and key of the photo"));
   const FineValues* values = m_photos.values();
   painter.setFont(caption_font());
@@ -75,7 +75,7 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
     painter.drawText(QRectF(kMargin, kTop + 22, kWords, 20), Qt::AlignLeft, m_words);
     return;
   }
-  const Shown now{PhotoMark(m_photos.photo()), m_space.session().looking.region, m_space.piece().wheel};
+  const Shown now{PhotoMark(m_photos.photo()), m_model.session().looking.region, m_model.piece().wheel};
   if (!(now == m_shown) || m_footprint.isNull()) {
     m_shown = now;
     m_footprint = footprint_picture(m_photos.places(), kDisc * 2, false);
@@ -85,9 +85,9 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   painter.setBrush(QColor(40, 40, 40));
   painter.drawEllipse(disc);
   painter.drawImage(disc, for_monitor(m_footprint));
-  if (m_space.region()) {
+  if (m_model.region()) {
     QPainterPath outline;
-    for (const auto& ring : m_space.region()->outlines()) {
+    for (const auto& ring : m_model.region()->outlines()) {
       QPolygonF polygon;
       for (const auto& p : ring) polygon << disc.center() + QPointF(p.x, -p.y) * kDisc / 2;
       outline.addPolygon(polygon);
@@ -95,7 +95,7 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
     }
     draw_double_line(painter, outline, 1);
   }
-  const BandShares shares = band_shares(*values, m_space.piece().bands);
+  const BandShares shares = band_shares(*values, m_model.piece().bands);
   const auto key = key_of(*values);
   const auto percent = [](double share) { return number(100 * share, 0); };
   m_words = tr("%1\\nlight %2 %\\nmiddle %3 %\\ndark %4 %")

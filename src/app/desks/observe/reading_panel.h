@@ -10,7 +10,7 @@
 
 namespace zc {
 
-class PhotoReader;
+class PhotoModel;
 class Viewing;
 
 class WordControl;
@@ -18,7 +18,7 @@ class WordControl;
 class ReadingPanel final : public QWidget {
   Q_OBJECT
 public:
-  ReadingPanel(Studio& space, Viewing& viewing, PhotoReader& photos, QWidget* parent);
+  ReadingPanel(Studio& model, Viewing& viewing, PhotoModel& photos, QWidget* parent);
   [[nodiscard]] QString words() const { return m_words; }
 
 protected:
@@ -32,9 +32,9 @@ private:
     WheelSpec wheel;
     bool operator==(const Shown&) const = default;
   };
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
-  PhotoReader& m_photos;
+  PhotoModel& m_photos;
   WordControl* m_region;
   WordControl* m_hold;
   QString m_words;

@@ -22,8 +22,8 @@ constexpr int kThumbWidth = 58, kThumbHeight = 36, kThumbGap = 6, kEdge = 3;
 
 } // namespace
 
-ReferenceStrip::ReferenceStrip(Studio& space, Viewing& viewing, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing),
+ReferenceStrip::ReferenceStrip(Studio& model, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing),
       m_editor(new NameEditor(QStringLiteral("referenceName"), this)) {
   setObjectName(QStringLiteral("references"));
   setAccessibleName(tr("References"));
@@ -34,13 +34,13 @@ ReferenceStrip::ReferenceStrip(Studio& space, Viewing& viewing, QWidget* parent)
     updateGeometry();
     update();
   };
-  space.hear({Part::References}, this, follow);
-  space.hear({Part::Reference, Part::Eyes}, this, follow);
-  connect(&space.photos(), &PhotoLibrary::changed, this, follow);
+  model.hear({Part::References}, this, follow);
+  model.hear({Part::Reference, Part::ColorVision}, this, follow);
+  connect(&model.photos(), &PhotoLibrary::changed, this, follow);
 }
 
 QSize ReferenceStrip::sizeHint() const {
-  const int n = static_cast<int>(m_space.piece().references.size());
+  const int n = static_cast<int>(m_model.piece().references.size());
   return {n * (kThumbWidth + kThumbGap) + 2 * kEdge, kThumbHeight + 2 * kEdge};
 }
 
@@ -49,14 +49,14 @@ QRect ReferenceStrip::thumb_rect(std::size_t i) const {
 }
 
 QRect ReferenceStrip::shown_rect() const {
-  const auto& references = m_space.piece().references;
+  const auto& references = m_model.piece().references;
   for (std::size_t i = 0; i < references.size(); ++i)
-    if (references[i].id == m_space.session().reference) return thumb_rect(i);
+    if (references[i].id == m_model.session().reference) return thumb_rect(i);
   return {};
 }
 
 std::optional<std::size_t> ReferenceStrip::reference_at(QPoint p) const {
-  for (std::size_t i = 0; i < m_space.piece().references.size(); ++i)
+  for (std::size_t i = 0; i < m_model.piece().references.size(); ++i)
     if (thumb_rect(i).contains(p)) return i;
   return std::nullopt;
 }
@@ -64,11 +64,11 @@ std::optional<std::size_t> ReferenceStrip::reference_at(QPoint p) const {
 void ReferenceStrip::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
-  const auto& references = m_space.piece().references;
+  const auto& references = m_model.piece().references;
   for (std::size_t i = 0; i < references.size(); ++i) {
     const QRect r = thumb_rect(i);
     painter.fillRect(r, theme().field);
-    if (const QImage small = m_space.photos().state_of(references[i]).thumbnail; !small.isNull()) {
+    if (const QImage small = m_model.photos().state_of(references[i]).thumbnail; !small.isNull()) {
       const double scale = std::max(static_cast<double>(r.width()) / small.width(),
                                     static_cast<double>(r.height()) / small.height());
       const QSizeF part = QSizeF(r.size()) / scale;
@@ -76,7 +76,7 @@ void ReferenceStrip::paintEvent(QPaintEvent*) {
           QRectF(r), for_monitor(small),
           QRectF(QPointF((small.width() - part.width()) / 2, (small.height() - part.height()) / 2), part));
     }
-    if (references[i].id != m_space.session().reference) continue;
+    if (references[i].id != m_model.session().reference) continue;
     QPainterPath frame;
     frame.addRect(QRectF(r).adjusted(-1, -1, 1, 1));
     draw_double_line(painter, frame, 2);
@@ -87,9 +87,9 @@ void ReferenceStrip::paintEvent(QPaintEvent*) {
 }
 
 void ReferenceStrip::step(int by) {
-  const auto& references = m_space.piece().references;
+  const auto& references = m_model.piece().references;
   for (int i = 0; i < static_cast<int>(references.size()); ++i) {
-    if (references[static_cast<std::size_t>(i)].id != m_space.session().reference) continue;
+    if (references[static_cast<std::size_t>(i)].id != m_model.session().reference) continue;
     const int next = std::clamp(i + by, 0, static_cast<int>(references.size()) - 1);
     m_viewing.show_reference(references[static_cast<std::size_t>(next)].id);
     return;
@@ -97,7 +97,7 @@ void ReferenceStrip::step(int by) {
 }
 
 void ReferenceStrip::mousePressEvent(QMouseEvent* event) {
-  if (const auto i = reference_at(event->pos())) m_viewing.show_reference(m_space.piece().references[*i].id);
+  if (const auto i = reference_at(event->pos())) m_viewing.show_reference(m_model.piece().references[*i].id);
 }
 
 void ReferenceStrip::keyPressEvent(QKeyEvent* event) {
@@ -114,31 +114,31 @@ void ReferenceStrip::keyPressEvent(QKeyEvent* event) {
 }
 
 void ReferenceStrip::remove_shown() {
-  const Id id = m_space.session().reference;
+  const Id id = m_model.session().reference;
   if (id)
-    m_space.store().apply(tr("Remove reference"),
+    m_model.store().apply(tr("Remove reference"),
                           [=](Piece p) { return without_reference(std::move(p), id); });
 }
 
 void ReferenceStrip::move_shown(int by) {
-  const Id id = m_space.session().reference;
-  const auto& references = m_space.piece().references;
+  const Id id = m_model.session().reference;
+  const auto& references = m_model.piece().references;
   const auto at =
       std::find_if(references.begin(), references.end(), [id](const Reference& r) { return r.id == id; });
   const auto i = static_cast<std::ptrdiff_t>(at - references.begin());
   const std::ptrdiff_t to = by > 0 ? i + 2 : i - 1;
   if (at == references.end() || to < 0 || to > static_cast<std::ptrdiff_t>(references.size())) return;
-  m_space.store().apply(tr("Move reference"), [=](Piece p) {
+  m_model.store().apply(tr("Move reference"), [=](Piece p) {
     return with_reference_moved(std::move(p), id, static_cast<std::size_t>(to));
   });
 }
 
 /// In place, over the thumbnail.
 void ReferenceStrip::rename_shown() {
-  const Reference* shown = find_reference(m_space.piece(), m_space.session().reference);
+  const Reference* shown = find_reference(m_model.piece(), m_model.session().reference);
   if (!shown) return;
   m_editor->edit(shown_rect(), text(shown->name), [this, id = shown->id](const QString& name) {
-    m_space.store().apply(tr("Rename reference"), [=, called = name.toStdString()](Piece p) {
+    m_model.store().apply(tr("Rename reference"), [=, called = name.toStdString()](Piece p) {
       return with_reference_named(std::move(p), id, called);
     });
   });
@@ -149,7 +149,7 @@ bool ReferenceStrip::offers_menu(QPointF p) const { return reference_at(p.toPoin
 void ReferenceStrip::contextMenuEvent(QContextMenuEvent* event) {
   const auto i = reference_at(event->pos());
   if (!i) return;
-  m_viewing.show_reference(m_space.piece().references[*i].id);
+  m_viewing.show_reference(m_model.piece().references[*i].id);
   QMenu menu;
   menu.addAction(tr("Rename reference"), this, &ReferenceStrip::rename_shown);
   menu.addAction(tr("Move left"), this, [this] { move_shown(-1); });
@@ -163,20 +163,20 @@ bool ReferenceStrip::event(QEvent* event) {
   const auto* help = static_cast<QHelpEvent*>(event);
   const auto i = reference_at(help->pos());
   QToolTip::showText(help->globalPos(),
-                     i ? QString::fromStdString(m_space.piece().references[*i].name) : QString(), this);
+                     i ? QString::fromStdString(m_model.piece().references[*i].name) : QString(), this);
   return true;
 }
 
-Spoken ReferenceStrip::spoken() {
-  Spoken out{QAccessible::List, {}, {}, {}};
-  const auto& references = m_space.piece().references;
+AccessibleContent ReferenceStrip::accessible() {
+  AccessibleContent out{QAccessible::List, {}, {}, {}};
+  const auto& references = m_model.piece().references;
   for (std::size_t i = 0; i < references.size(); ++i) {
-    SpokenItem item;
-    item.key = spoken_key(kSpokenOwn, references[i].id);
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems, references[i].id);
     item.name = text(references[i].name);
     item.rect = thumb_rect(i);
     item.selectable = true;
-    item.selected = item.focused = references[i].id == m_space.session().reference;
+    item.selected = item.focused = references[i].id == m_model.session().reference;
     item.actions = {{tr("Show reference"), [this, id = references[i].id] { m_viewing.show_reference(id); }}};
     out.items.push_back(std::move(item));
   }

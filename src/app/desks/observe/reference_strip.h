@@ -2,8 +2,8 @@
 // The references of the piece as a row of small pictures.
 #pragma once
 
-#include "app/seams/press_and_hold.h"
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
+#include "app/platform/press_and_hold.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -14,10 +14,10 @@ class Viewing;
 
 class NameEditor;
 
-class ReferenceStrip final : public QWidget, public SpokenView, public OffersMenu {
+class ReferenceStrip final : public QWidget, public AccessibleView, public OffersMenu {
   Q_OBJECT
 public:
-  ReferenceStrip(Studio& space, Viewing& viewing, QWidget* parent);
+  ReferenceStrip(Studio& model, Viewing& viewing, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override;
   [[nodiscard]] QRect thumb_rect(std::size_t reference) const;
   /// Empty while no reference is shown.
@@ -26,7 +26,7 @@ public:
   void rename_shown();
   void move_shown(int by);
   [[nodiscard]] bool offers_menu(QPointF p) const override;
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;
@@ -38,7 +38,7 @@ protected:
 private:
   [[nodiscard]] std::optional<std::size_t> reference_at(QPoint p) const;
   void step(int by);
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   NameEditor* m_editor;
 };

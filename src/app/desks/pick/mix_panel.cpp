@@ -9,7 +9,7 @@
 #include "app/theme/theme.h"
 #include "app/tray/chip_row.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_reading.h"
+#include "model/mixing/paint_model.h"
 #include "model/session/laying.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
@@ -51,9 +51,9 @@ std::optional<std::vector<double>> parts_in(const QString& typed, std::size_t co
 
 } // namespace
 
-MixPanel::MixPanel(Studio& space, Picking& picking, Laying& laying, PaintReader& paints, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying), m_mixing(paints),
-      m_view(new MixView(space, picking, paints, this)) {
+MixPanel::MixPanel(Studio& model, Picking& picking, Laying& laying, PaintModel& paints, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking), m_laying(laying), m_mixing(paints),
+      m_view(new MixView(model, picking, paints, this)) {
   auto* controls = new QVBoxLayout;
   controls->setSpacing(4);
   controls->addWidget(make_reading());
@@ -65,8 +65,8 @@ MixPanel::MixPanel(Studio& space, Picking& picking, Laying& laying, PaintReader&
   column->addWidget(m_view, 1);
   column->addLayout(controls);
   connect(m_view, &MixView::passing, this, &MixPanel::say);
-  space.hear({Part::Mixing}, this, &MixPanel::follow);
-  space.hear({Part::Eyes, Part::Steps, Part::Sets, Part::Geometry}, this, &MixPanel::follow);
+  model.hear({Part::Mixing}, this, &MixPanel::follow);
+  model.hear({Part::ColorVision, Part::Steps, Part::Sets, Part::Geometry}, this, &MixPanel::follow);
   follow();
 }
 
@@ -106,7 +106,7 @@ QWidget* MixPanel::make_reading() {
   m_words->setObjectName(QStringLiteral("mixWords"));
   column->addLayout(first);
   column->addWidget(m_words);
-  column->addWidget(new TowardBar(m_space, m_picks, m_mixing, box));
+  column->addWidget(new TowardBar(m_model, m_picks, m_mixing, box));
   return box;
 }
 
@@ -146,7 +146,7 @@ QWidget* MixPanel::make_add(QWidget* parent) {
                           tr("Add a color to the field: the current color, or a common paint"), parent);
   connect(add, &QAbstractButton::clicked, this, [this, add] {
     QMenu menu;
-    menu.addAction(tr("Current color"), [this] { add_corner({m_space.session().color()}); });
+    menu.addAction(tr("Current color"), [this] { add_corner({m_model.session().color()}); });
     offer_trade_paints(menu, [this](const TradePaint& paint) {
       add_corner({color_of(paint.curve), std::string(paint.name), paint.strength});
     });
@@ -163,7 +163,7 @@ QWidget* MixPanel::make_laying() {
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
   m_row = new ChipRow(tr("Steps of line and grid"), box);
-  m_row->setObjectName(QStringLiteral("mixString"));
+  m_row->setObjectName(QStringLiteral("mixRamp"));
   connect(m_row, &ChipRow::taken, this,
           [this](std::size_t chip) { m_picks.take_up(m_row->steps()[chip].color); });
   connect(m_row, &ChipRow::laid, this, [this](std::size_t chip) {
@@ -217,17 +217,17 @@ void MixPanel::showEvent(QShowEvent* event) {
 }
 
 void MixPanel::begin() {
-  if (std::exchange(m_begun, m_space.store().document()) == m_space.store().document()) return;
+  if (std::exchange(m_begun, m_model.store().document()) == m_model.store().document()) return;
   if (!mixing().corners.empty()) return;
   change([&](Mixing& m) {
-    for (const auto& well : m_space.at_hand().wells)
+    for (const auto& well : m_model.at_hand().wells)
       if (well && m.corners.size() < kMostCorners) m = with_corner(m, m.corners.size(), {*well});
   });
 }
 
 void MixPanel::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  m_picks.show_string({});
+  m_picks.show_ramp({});
 }
 
 void MixPanel::change(const std::function<void(Mixing&)>& f) {
@@ -238,7 +238,7 @@ void MixPanel::change(const std::function<void(Mixing&)>& f) {
 
 void MixPanel::add_corner(const MixingCorner& corner) {
   if (mixing().corners.size() >= kMostCorners)
-    return emit m_space.notice(tr("The field already has four colors. Drop the new color on one of them."));
+    return emit m_model.notice(tr("The field already has four colors. Drop the new color on one of them."));
   change([&](Mixing& m) { m = with_corner(m, m.corners.size(), corner); });
 }
 
@@ -255,12 +255,12 @@ void MixPanel::take_typed_parts() {
 }
 
 LaidColor MixPanel::laid(Srgb color) const {
-  return {held_by_rule(m_space.session(), m_space.piece(), m_space.geometry(), color), {}};
+  return {held_by_rule(m_model.session(), m_model.piece(), m_model.geometry(), color), {}};
 }
 
 void MixPanel::lay_string() {
   std::vector<LaidColor> colors;
-  for (const StringStep& step : m_row->steps()) colors.push_back({step.color, {}});
+  for (const RampStep& step : m_row->steps()) colors.push_back({step.color, {}});
   m_laying.lay_family(tr("through a mixture"), colors);
 }
 
@@ -316,18 +316,18 @@ void MixPanel::follow_corners() {
 }
 
 void MixPanel::follow_string() {
-  std::vector<StringStep> steps;
+  std::vector<RampStep> steps;
   QStringList words;
   const auto& field = m_mixing.field();
-  for (const Srgb color : field ? mixing_string(mixing(), *field) : std::vector<Srgb>()) {
+  for (const Srgb color : field ? mixing_ramp(mixing(), *field) : std::vector<Srgb>()) {
     const Srgb held = laid(color).color;
     steps.push_back({held, {}, held != color});
     words << (held != color ? tr("%1; moved into the mask").arg(color_told(held)) : color_told(held));
   }
   allow(*m_lay_string, !steps.empty(), tr("Draw a line through the field first."));
   m_row->setVisible(!steps.empty());
-  m_row->show_steps(steps, words, m_space.session().eyes);
-  m_picks.show_string(steps);
+  m_row->show_steps(steps, words, m_model.session().vision);
+  m_picks.show_ramp(steps);
 }
 
 /// What is under the pointer, else what was read last.

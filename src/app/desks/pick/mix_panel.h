@@ -13,7 +13,7 @@ class QPushButton;
 namespace zc {
 
 class Laying;
-class PaintReader;
+class PaintModel;
 class Picking;
 
 class ChipRow;
@@ -25,9 +25,9 @@ class WordControl;
 class MixPanel final : public QWidget {
   Q_OBJECT
 public:
-  /// At a corner of the field; says so where there are four.
+  /// Adds a color at a corner of the field; says so where there are four.
   void add_corner(const MixingCorner& corner);
-  MixPanel(Studio& space, Picking& picking, Laying& laying, PaintReader& paints, QWidget* parent);
+  MixPanel(Studio& model, Picking& picking, Laying& laying, PaintModel& paints, QWidget* parent);
   [[nodiscard]] MixView& view() { return *m_view; }
 
 protected:
@@ -48,15 +48,15 @@ private:
   void lay_string();
   void lay_grid();
   void change(const std::function<void(Mixing&)>& f);
-  [[nodiscard]] const Mixing& mixing() const { return m_space.session().mixing; }
+  [[nodiscard]] const Mixing& mixing() const { return m_model.session().mixing; }
   [[nodiscard]] LaidColor laid(Srgb color) const;
 
   /// The first colors at hand stand ready where nothing has been mixed in this piece.
   void begin();
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   Laying& m_laying;
-  PaintReader& m_mixing;
+  PaintModel& m_mixing;
   DocumentId m_begun = 0;
   MixView* m_view;
   WordControl* m_paint;

@@ -5,12 +5,12 @@
 #include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
-#include "app/seams/clipboard.h"
+#include "app/platform/clipboard.h"
 #include "app/theme/theme.h"
 #include "core/image/pixels.h"
 #include "core/mask/outside.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_reading.h"
+#include "model/mixing/paint_model.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 
@@ -31,8 +31,8 @@ constexpr double kStrengthStep = 0.1;
 
 } // namespace
 
-MixView::MixView(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_mixing(paints) {
+MixView::MixView(Studio& model, Picking& picking, PaintModel& paints, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking), m_mixing(paints) {
   setObjectName(QStringLiteral("mixField"));
   setAccessibleName(tr("Field of mixtures"));
   setStatusTip(tr("Drag to pick a mixture; drag with the right button to draw the line of a ramp."));
@@ -40,9 +40,9 @@ MixView::MixView(Studio& space, Picking& picking, PaintReader& paints, QWidget* 
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   setAcceptDrops(true);
-  space.hear({Part::Mixing}, this, &MixView::follow);
-  space.hear({Part::Color}, this, &MixView::follow_color);
-  space.hear({Part::Geometry, Part::Eyes, Part::Sets}, this, &MixView::follow);
+  model.hear({Part::Mixing}, this, &MixView::follow);
+  model.hear({Part::Color}, this, &MixView::follow_color);
+  model.hear({Part::Geometry, Part::ColorVision, Part::Sets}, this, &MixView::follow);
 }
 
 void MixView::change(const std::function<void(Mixing&)>& f) {
@@ -56,7 +56,7 @@ void MixView::follow_color() {
   if (!corner || *corner >= mixing().corners.size() || m_reading || m_hand == Hand::Reading || !isVisible())
     return;
   change([&](Mixing& m) {
-    m.corners[*corner].color = m_space.session().color();
+    m.corners[*corner].color = m_model.session().color();
     m.corners[*corner].trade.clear();
   });
 }
@@ -131,17 +131,17 @@ void MixView::refresh_picture() {
   const QSize size = (field_rect().size() * devicePixelRatioF()).toSize().expandedTo({2, 2});
   const Shown wanted{m_mixing.field_serial(),
                      size,
-                     m_space.session().eyes,
-                     m_space.piece().wheel,
-                     m_space.region() ? m_space.piece().mask : std::nullopt,
-                     m_space.piece().grading.outside,
+                     m_model.session().vision,
+                     m_model.piece().wheel,
+                     m_model.region() ? m_model.piece().mask : std::nullopt,
+                     m_model.piece().grading.outside,
                      theme().stage};
   if (wanted == m_shown) return;
   m_shown = wanted;
   m_image = QImage();
   if (!field) return;
   field->draw(size.width(), size.height(), m_picture);
-  show_as_seen(wanted.eyes, m_picture);
+  show_as_seen(wanted.vision, m_picture);
   m_image = image_of(m_picture);
   refresh_veil();
 }
@@ -149,20 +149,20 @@ void MixView::refresh_picture() {
 /// Coarse, since every cell is asked for its place on the wheel.
 void MixView::refresh_veil() {
   m_veil = QImage();
-  const MaskRegion* region = m_space.region();
+  const MaskRegion* region = m_model.region();
   const auto& field = m_mixing.field();
   if (!region || !field) return;
   const auto cells = field->colors(kVeilCells, kVeilCells);
   QImage veil(kVeilCells, kVeilCells, QImage::Format_ARGB32);
   const QColor ground = theme().stage;
-  const double limit = m_space.piece().grading.outside;
+  const double limit = m_model.piece().grading.outside;
   for (int y = 0; y < kVeilCells; ++y)
     for (int x = 0; x < kVeilCells; ++x) {
       const auto& color = cells[static_cast<std::size_t>(y) * kVeilCells + static_cast<std::size_t>(x)];
       const double away = !color ? 0
                           : region->empty()
                               ? 2 * limit
-                              : outside_by(m_space.wheel(), *region, *color, m_space.wheel().locate(*color));
+                              : outside_by(m_model.wheel(), *region, *color, m_model.wheel().locate(*color));
       // From half the limit on: a soft border.
       const double veiled = std::clamp(2 * away / limit - 1, 0.0, 1.0);
       veil.setPixelColor(x, y,
@@ -207,19 +207,19 @@ void MixView::paint_field(QPainter& painter) {
 }
 
 void MixView::paint_chips(QPainter& painter) {
-  const Eyes eyes = m_space.session().eyes;
+  const ColorVision vision = m_model.session().vision;
   for (std::size_t i = 0; i < mixing().corners.size(); ++i) {
     const MixingCorner& c = mixing().corners[i];
     const QRectF chip = chip_rect(i);
     if (c.muted) {
       painter.setPen(QPen(theme().quiet, 1, Qt::DashLine));
       painter.drawRect(chip.adjusted(0.5, 0.5, -0.5, -0.5));
-      painter.fillRect(chip.adjusted(7, 7, -7, -7), shown_color(c.color, eyes));
+      painter.fillRect(chip.adjusted(7, 7, -7, -7), shown_color(c.color, vision));
       continue;
     }
-    draw_chip(painter, chip, shown_color(c.color, eyes), theme().stage);
+    draw_chip(painter, chip, shown_color(c.color, vision), theme().stage);
     painter.setFont(small_font());
-    painter.setPen(readable_on(shown_color(c.color, eyes)));
+    painter.setPen(readable_on(shown_color(c.color, vision)));
     painter.drawText(chip, Qt::AlignCenter, QString::number(i + 1));
     // One that follows is framed.
     if (mixing().follows != i) continue;
@@ -422,7 +422,7 @@ void MixView::contextMenuEvent(QContextMenuEvent* event) {
                    });
                  });
   menu.addAction(tr("Set to current color"), [this, c = *chip] {
-    change([&](Mixing& m) { m = with_corner(m, c, {m_space.session().color()}); });
+    change([&](Mixing& m) { m = with_corner(m, c, {m_model.session().color()}); });
   });
   menu.addAction(tr("Remove from field"),
                  [this, c = *chip] { change([c](Mixing& m) { m = without_corner(m, c); }); });
@@ -456,12 +456,12 @@ void MixView::call_off() {
   m_pressed.call_off();
 }
 
-Spoken MixView::spoken() {
-  Spoken out{QAccessible::Canvas, {}, {}, {}};
+AccessibleContent MixView::accessible() {
+  AccessibleContent out{QAccessible::Canvas, {}, {}, {}};
   for (std::size_t i = 0; i < mixing().corners.size(); ++i) {
     const MixingCorner& corner = mixing().corners[i];
-    SpokenItem item;
-    item.key = spoken_key(kSpokenOwn, i);
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems, i);
     item.name = tr("Corner %1: %2").arg(i + 1).arg(color_told(corner.color));
     if (corner.muted) item.description = tr("left out");
     item.rect = chip_rect(i);

@@ -3,10 +3,10 @@
 // of it.
 #pragma once
 
-#include "app/seams/drag_out.h"
-#include "app/seams/press_and_hold.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
+#include "app/platform/drag_out.h"
+#include "app/platform/press_and_hold.h"
+#include "app/platform/unfinished.h"
 #include "model/session/studio.h"
 
 #include <QColor>
@@ -14,13 +14,13 @@
 
 namespace zc {
 
-class PaintReader;
+class PaintModel;
 class Picking;
 
-class MixView final : public QWidget, public SpokenView, public Draggable, public OffersMenu {
+class MixView final : public QWidget, public AccessibleView, public Draggable, public OffersMenu {
   Q_OBJECT
 public:
-  MixView(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent);
+  MixView(Studio& model, Picking& picking, PaintModel& paints, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {250, 190}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {180, 130}; }
 
@@ -32,7 +32,7 @@ public:
   void drop_at(QPoint global, Srgb color);
   /// Reads and picks a mixture, as a click does it.
   void pick_parts(const std::vector<double>& parts);
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   [[nodiscard]] bool offers_menu(QPointF p) const override;
   void call_off() override;
 
@@ -70,10 +70,10 @@ private:
   /// The corner that a color dropped there goes to.
   [[nodiscard]] std::size_t corner_for(QPointF p) const;
   void change(const std::function<void(Mixing&)>& f);
-  [[nodiscard]] const Mixing& mixing() const { return m_space.session().mixing; }
-  Studio& m_space;
+  [[nodiscard]] const Mixing& mixing() const { return m_model.session().mixing; }
+  Studio& m_model;
   Picking& m_picks;
-  PaintReader& m_mixing;
+  PaintModel& m_mixing;
   Hand m_hand = Hand::None;
   std::size_t m_chip = 0;
   bool m_reading = false; ///< The current color is changed by the field itself.
@@ -81,7 +81,7 @@ private:
   struct Shown {
     std::uint64_t field = 0;
     QSize size;
-    Eyes eyes = Eyes::Usual;
+    ColorVision vision = ColorVision::Normal;
     WheelSpec wheel;
     std::optional<Mask> mask; ///< In use.
     double outside = 0;       ///< From which on a color is veiled.

@@ -12,7 +12,7 @@
 #include "core/mix/trade_paints.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_reading.h"
+#include "model/mixing/paint_model.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 #include "model/work/set_work.h"
@@ -43,8 +43,8 @@ std::string paint_folder() { return shelf_folder(QStringLiteral("paints")).toStd
 
 } // namespace
 
-PaintsPanel::PaintsPanel(Studio& space, Picking& picking, SetWork& work, PaintReader& paints, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_work(work), m_mixing(paints),
+PaintsPanel::PaintsPanel(Studio& model, Picking& picking, SetWork& work, PaintModel& paints, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking), m_work(work), m_mixing(paints),
       m_scroll(new QScrollArea(this)), m_editor(new NameEditor(QStringLiteral("paints.name"), this)) {
   setObjectName(QStringLiteral("paintsPanel"));
   auto* column = new QVBoxLayout(this);
@@ -52,12 +52,12 @@ PaintsPanel::PaintsPanel(Studio& space, Picking& picking, SetWork& work, PaintRe
   column->setSpacing(8);
   column->addWidget(make_list(), 1);
   column->addWidget(make_answers());
-  space.hear({Part::Paints, Part::Sets, Part::References, Part::Reach, Part::Reference, Part::Looking}, this,
+  model.hear({Part::Paints, Part::Sets, Part::References, Part::Reach, Part::Reference, Part::Looking}, this,
              &PaintsPanel::follow);
-  connect(&space.photos(), &PhotoLibrary::changed, this, &PaintsPanel::follow);
-  connect(&paints, &PaintReader::answered, this, &PaintsPanel::follow);
-  connect(&paints, &PaintReader::seekingMoved, this, &PaintsPanel::follow_seeking);
-  space.hear({Part::Color}, this, [this] {
+  connect(&model.photos(), &PhotoLibrary::changed, this, &PaintsPanel::follow);
+  connect(&paints, &PaintModel::answered, this, &PaintsPanel::follow);
+  connect(&paints, &PaintModel::seekingMoved, this, &PaintsPanel::follow_seeking);
+  model.hear({Part::Color}, this, [this] {
     if (isVisible()) say_recipe();
   });
 }
@@ -233,35 +233,35 @@ void PaintsPanel::take_from_shelf() {
   const auto chosen = static_cast<std::size_t>(m_shelf->currentIndex() - 1);
   m_shelf->setCurrentIndex(0);
   if (chosen >= m_on_shelf.size()) return;
-  m_space.store().apply(tr("Use paints \"%1\"").arg(text(m_on_shelf[chosen].name)), [&](Piece piece) {
+  m_model.store().apply(tr("Use paints \"%1\"").arg(text(m_on_shelf[chosen].name)), [&](Piece piece) {
     return with_paints(std::move(piece), m_on_shelf[chosen].paints);
   });
 }
 
 void PaintsPanel::keep_on_shelf() {
   ShelfPaints paints;
-  paints.name = m_space.piece().title;
-  paints.paints = m_space.piece().paints;
+  paints.name = m_model.piece().title;
+  paints.paints = m_model.piece().paints;
   const auto put = put_on_shelf(paint_folder(), paints);
-  emit m_space.notice(put ? tr("The paints were saved to the shelf as \"%1\".").arg(text(paints.name))
+  emit m_model.notice(put ? tr("The paints were saved to the shelf as \"%1\".").arg(text(paints.name))
                           : words(put.error()));
   if (put) fill_shelf();
 }
 
 void PaintsPanel::add_paint(const QString& name, Srgb color, const std::string& trade) {
-  m_space.store().apply(tr("Add paint %1").arg(name),
+  m_model.store().apply(tr("Add paint %1").arg(name),
                         [&](Piece p) { return with_paint(std::move(p), name.toStdString(), color, trade); });
 }
 
 void PaintsPanel::add_asked() {
   QMenu menu;
-  const Srgb color = m_space.session().color();
+  const Srgb color = m_model.session().color();
   menu.addAction(tr("Current color"), [this, color] { add_paint(color_name(color), color, {}); });
   auto* selected = menu.addAction(tr("Selected swatches"), [this] {
-    m_space.store().apply(tr("Add selected swatches as paints"), [this](Piece p) -> Result<Piece> {
+    m_model.store().apply(tr("Add selected swatches as paints"), [this](Piece p) -> Result<Piece> {
       Result<Piece> out = std::move(p);
       for (const Id id : m_work.selection()) {
-        const Swatch* s = find_swatch(m_space.piece(), id);
+        const Swatch* s = find_swatch(m_model.piece(), id);
         if (!s || !out) continue;
         const std::string name = s->name.empty() ? color_name(s->color).toStdString() : s->name;
         out = with_paint(std::move(out).value(), name, s->color);
@@ -281,7 +281,7 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
   auto* line = new QHBoxLayout(row);
   line->setContentsMargins(0, 0, 4, 0);
   line->setSpacing(4);
-  auto* chip = new ColorChip(m_space, paint.color, row);
+  auto* chip = new ColorChip(m_model, paint.color, row);
   chip->setToolTip(tr("Use color"));
   connect(chip, &QAbstractButton::clicked, this, [this, c = paint.color] { m_picks.take_up(c); });
   auto* out = new WordControl(
@@ -297,7 +297,7 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
                  "or take it off.")
                   .arg(text(paint.name)));
   connect(out, &QAbstractButton::clicked, this, [this, id = paint.id](bool on) {
-    m_space.store().apply(on ? tr("Put paint on palette") : tr("Take paint off palette"),
+    m_model.store().apply(on ? tr("Put paint on palette") : tr("Take paint off palette"),
                           [&](Piece p) { return with_paint_out(std::move(p), id, on); });
   });
   auto* strength = new NumberField(QStringLiteral("paints.strength.%1").arg(place),
@@ -307,7 +307,7 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
   strength->setFixedWidth(34);
   strength->setToolTip(tr("Tinting strength: how strongly one part of the paint colors a mixture"));
   connect(strength, &NumberField::wanted, this, [this, strength, id = paint.id](double s) {
-    m_space.store().apply(
+    m_model.store().apply(
         tr("Change strength of paint"), [&](Piece p) { return with_paint_strength(std::move(p), id, s); },
         strength->drag_key());
   });
@@ -316,7 +316,7 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
   connect(
       off, &QAbstractButton::clicked, this,
       [this, id = paint.id] {
-        m_space.store().apply(tr("Remove paint"), [&](Piece p) { return without_paint(std::move(p), id); });
+        m_model.store().apply(tr("Remove paint"), [&](Piece p) { return without_paint(std::move(p), id); });
       },
       Qt::QueuedConnection);
   add_row_menu(*out, paint, place);
@@ -329,7 +329,7 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
 }
 
 QWidget* PaintsPanel::button_of(Id paint) {
-  const auto& paints = m_space.piece().paints;
+  const auto& paints = m_model.piece().paints;
   const auto at =
       std::find_if(paints.begin(), paints.end(), [paint](const PalettePaint& p) { return p.id == paint; });
   return findChild<QWidget*>(QStringLiteral("paints.out.%1").arg(at - paints.begin()));
@@ -348,12 +348,12 @@ void PaintsPanel::add_row_menu(QWidget& button, const PalettePaint& paint, std::
   };
   add(tr("Rename paint"), tr("Type another name for the paint"), [this, id] {
     // Its row may have been made anew since it was asked for.
-    const PalettePaint* there = find_paint(m_space.piece(), id);
+    const PalettePaint* there = find_paint(m_model.piece(), id);
     const QWidget* at = there ? button_of(id) : nullptr;
     if (!at) return;
     m_editor->edit(QRectF(at->mapTo(this, QPoint()), at->size()), text(there->name),
                    [this, id](const QString& name) {
-                     m_space.store().apply(tr("Rename paint"), [&](Piece p) {
+                     m_model.store().apply(tr("Rename paint"), [&](Piece p) {
                        return with_paint_named(std::move(p), id, name.toStdString());
                      });
                    });
@@ -361,21 +361,21 @@ void PaintsPanel::add_row_menu(QWidget& button, const PalettePaint& paint, std::
   });
   add(tr("Set to current color"),
       tr("From now on the paint mixes by the smoothest reflectance curve of the current color"), [this, id] {
-        m_space.store().apply(tr("Change color of paint"), [&](Piece p) {
-          return with_paint_color(std::move(p), id, m_space.session().color());
+        m_model.store().apply(tr("Change color of paint"), [&](Piece p) {
+          return with_paint_color(std::move(p), id, m_model.session().color());
         });
       });
   const auto move = [this, id](std::size_t to) {
-    m_space.store().apply(tr("Move paint"), [&](Piece p) { return with_paint_moved(std::move(p), id, to); });
+    m_model.store().apply(tr("Move paint"), [&](Piece p) { return with_paint_moved(std::move(p), id, to); });
   };
   if (place > 0)
     add(tr("Move up"), tr("Move this paint before the one above"), [move, place] { move(place - 1); });
-  if (place + 1 < m_space.piece().paints.size())
+  if (place + 1 < m_model.piece().paints.size())
     add(tr("Move down"), tr("Move this paint after the one below"), [move, place] { move(place + 2); });
 }
 
 void PaintsPanel::list_paints() {
-  const List<PalettePaint>& paints = m_space.piece().paints;
+  const List<PalettePaint>& paints = m_model.piece().paints;
   if (m_scroll->widget() && m_listed == paints) return;
   // A strength that is being dragged keeps its field.
   const bool same_rows =
@@ -415,8 +415,8 @@ void PaintsPanel::list_paints() {
 void PaintsPanel::follow() {
   if (!isVisible()) return;
   list_paints();
-  m_show->setChecked(m_space.session().reach.shown);
-  m_ends->setChecked(m_space.session().reach.white_and_black);
+  m_show->setChecked(m_model.session().reach.shown);
+  m_ends->setChecked(m_model.session().reach.white_and_black);
   follow_seeking();
   say_recipe();
   say_inside();

@@ -14,7 +14,7 @@ class QScrollArea;
 
 namespace zc {
 
-class PaintReader;
+class PaintModel;
 class Picking;
 class SetWork;
 
@@ -28,7 +28,7 @@ struct NumberRange;
 class PaintsPanel final : public QWidget {
   Q_OBJECT
 public:
-  PaintsPanel(Studio& space, Picking& picking, SetWork& work, PaintReader& paints, QWidget* parent);
+  PaintsPanel(Studio& model, Picking& picking, SetWork& work, PaintModel& paints, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -59,10 +59,10 @@ private:
   void say_recipe();
   void say_inside();
   void take_up_recipe();
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   SetWork& m_work;
-  PaintReader& m_mixing;
+  PaintModel& m_mixing;
   WordControl* m_add;
   QComboBox* m_shelf;
   QScrollArea* m_scroll;

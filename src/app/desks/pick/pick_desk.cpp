@@ -6,30 +6,30 @@
 #include "app/desks/pick/mix_panel.h"
 #include "app/desks/pick/mix_view.h"
 #include "app/desks/pick/paints_panel.h"
+#include "app/desks/pick/ramp_panel.h"
 #include "app/desks/pick/steps_panel.h"
-#include "app/desks/pick/string_panel.h"
 #include "app/desks/pick/strips_panel.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_rule.h"
 #include "app/wheel/wheel_head.h"
 #include "app/wheel/wheel_view.h"
-#include "model/workspace/workspace.h"
+#include "model/application/app_model.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
 
 namespace zc {
 
-PickDesk::PickDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space),
-      m_wheel(new WheelView(space, space.picking(), space.laying(), space.masking(), space.plan(),
-                            space.reader(), space.paints(), WheelView::Use::Pick, this)) {
+PickDesk::PickDesk(AppModel& model, QWidget* parent)
+    : QWidget(parent), m_model(model),
+      m_wheel(new WheelView(model, model.picking(), model.laying(), model.masking(), model.plan(),
+                            model.reader(), model.paints(), WheelView::Use::Pick, this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 4);
   column->setSpacing(4);
-  column->addWidget(new WheelHead(space, space.masking(), space.viewing(), WheelHead::Build::Word, this));
+  column->addWidget(new WheelHead(model, model.masking(), model.viewing(), WheelHead::Build::Word, this));
   column->addWidget(m_wheel, 1);
-  column->addWidget(new StripsPanel(space, space.picking(), space.laying(), this));
+  column->addWidget(new StripsPanel(model, model.picking(), model.laying(), this));
   column->addWidget(make_foot());
 }
 
@@ -40,25 +40,25 @@ void PickDesk::take_dropped(QPoint global, Srgb color) {
 }
 
 void PickDesk::add_pages_to(ValueBand& band) {
-  m_mixing = new MixPanel(m_space, m_space.picking(), m_space.laying(), m_space.paints(), &band);
-  band.add_page(QStringLiteral("page.string"), tr("Ramp"),
+  m_mixing = new MixPanel(m_model, m_model.picking(), m_model.laying(), m_model.paints(), &band);
+  band.add_page(QStringLiteral("page.ramp"), tr("Ramp"),
                 tr("Make a graded row of colors from the current color"),
-                new StringPanel(m_space, m_space.picking(), m_space.laying(), &band));
+                new RampPanel(m_model, m_model.picking(), m_model.laying(), &band));
   m_mix_tab = band.add_page(QStringLiteral("page.mixing"), tr("Mix"),
                             tr("Mix two to four colors by hand; drop a swatch here to mix it"), m_mixing);
   m_mix_tab->setProperty("takesColors", true);
   band.add_page(QStringLiteral("page.paints"), tr("Paints"),
                 tr("Choose a few paints, see what they can mix, and get recipes"),
-                new PaintsPanel(m_space, m_space.picking(), m_space.set_work(), m_space.paints(), &band));
+                new PaintsPanel(m_model, m_model.picking(), m_model.set_work(), m_model.paints(), &band));
   band.add_page(QStringLiteral("page.steps"), tr("Steps"), tr("Pick in steps of hue, saturation and value"),
-                new StepsPanel(m_space, m_space.picking(), &band));
+                new StepsPanel(m_model, m_model.picking(), &band));
 }
 
 QWidget* PickDesk::make_foot() {
   auto* foot = new QWidget(this);
   auto* row = new QHBoxLayout(foot);
   row->setContentsMargins(0, 4, 0, 0);
-  row->addWidget(new MaskRuleChoice(m_space, MaskRuleChoice::Build::Word, foot));
+  row->addWidget(new MaskRuleChoice(m_model, MaskRuleChoice::Build::Word, foot));
   row->addStretch(1);
   return foot;
 }

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The desk where colors are picked: the plan, its numbers, strings and mixtures. Section, rail and staff
+// The desk where colors are picked: the plan, its numbers, ramps and mixtures. Section, rail and staff
 // stand in the value band.
 #pragma once
 
@@ -9,7 +9,7 @@
 
 namespace zc {
 
-class Workspace;
+class AppModel;
 
 class MixPanel;
 class ValueBand;
@@ -19,7 +19,7 @@ class WordControl;
 class PickDesk final : public QWidget {
   Q_OBJECT
 public:
-  PickDesk(Workspace& space, QWidget* parent);
+  PickDesk(AppModel& model, QWidget* parent);
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
   /// Ramp, mixing, paints and steps stand beside the value axis, where the staff is.
   void add_pages_to(ValueBand& band);
@@ -28,7 +28,7 @@ public:
 
 private:
   QWidget* make_foot();
-  Workspace& m_space;
+  AppModel& m_model;
   WheelView* m_wheel;
   MixPanel* m_mixing = nullptr;
   WordControl* m_mix_tab = nullptr;

@@ -12,8 +12,8 @@
 
 namespace zc {
 
-StepsPanel::StepsPanel(Studio& space, Picking& picking, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking) {
+StepsPanel::StepsPanel(Studio& model, Picking& picking, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(6);
@@ -48,7 +48,7 @@ StepsPanel::StepsPanel(Studio& space, Picking& picking, QWidget* parent)
     grid->addWidget(label, i, 0);
     grid->addWidget(m_counts[i], i, 1);
     const auto cut = [this, i](int count) {
-      Steps s = m_space.steps();
+      Steps s = m_model.steps();
       (i == 0 ? s.hues : i == 1 ? s.saturations : s.values) = count;
       m_picks.cut_into_steps(s);
     };
@@ -72,13 +72,13 @@ StepsPanel::StepsPanel(Studio& space, Picking& picking, QWidget* parent)
     }
   }
   grid->setColumnStretch(3, 1);
-  space.hear({Part::Steps}, this, &StepsPanel::follow);
+  model.hear({Part::Steps}, this, &StepsPanel::follow);
   follow();
 }
 
 /// One below the lowest count reads "off".
 void StepsPanel::follow() {
-  const Steps& s = m_space.steps();
+  const Steps& s = m_model.steps();
   m_counts[0]->show_value(s.hues ? s.hues : 2);
   m_counts[1]->show_value(s.saturations);
   m_counts[2]->show_value(s.values ? s.values : 1);

@@ -16,11 +16,11 @@ class WordControl;
 class StepsPanel final : public QWidget {
   Q_OBJECT
 public:
-  StepsPanel(Studio& space, Picking& picking, QWidget* parent);
+  StepsPanel(Studio& model, Picking& picking, QWidget* parent);
 
 private:
   void follow();
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   std::array<NumberField*, 3> m_counts{}; ///< Hues, saturations, values.
   struct Usual {

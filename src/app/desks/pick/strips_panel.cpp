@@ -21,16 +21,16 @@ constexpr int kShown = 5;
 
 } // namespace
 
-StripsPanel::StripsPanel(Studio& space, Picking& picking, Laying& laying, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_laying(laying) {
+StripsPanel::StripsPanel(Studio& model, Picking& picking, Laying& laying, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking), m_laying(laying) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(6);
   grid->setVerticalSpacing(0);
-  const std::tuple<QString, QString, StringKind> kinds[] = {
-      {QStringLiteral("tints"), tr("tints"), StringKind::Tints},
-      {QStringLiteral("tones"), tr("tones"), StringKind::Tones},
-      {QStringLiteral("shades"), tr("shades"), StringKind::Shades}};
+  const std::tuple<QString, QString, RampKind> kinds[] = {
+      {QStringLiteral("tints"), tr("tints"), RampKind::Tints},
+      {QStringLiteral("tones"), tr("tones"), RampKind::Tones},
+      {QStringLiteral("shades"), tr("shades"), RampKind::Shades}};
   auto* add = word_opener(QStringLiteral("layStrip"), tr("Add"),
                           tr("Add the tints, tones or shades of the current color as a family"), this);
   auto* menu = new QMenu(add);
@@ -49,16 +49,17 @@ StripsPanel::StripsPanel(Studio& space, Picking& picking, Laying& laying, QWidge
         menu->addAction(tr("Add %1").arg(word), this, [this, i = m_strips.size() - 1] { lay(m_strips[i]); });
     all->setObjectName(QStringLiteral("lay.") + name);
     connect(chips, &ChipRow::taken, this, [this, chips](std::size_t chip) {
-      const StringStep step = chips->steps()[chip];
+      const RampStep step = chips->steps()[chip];
       m_picks.take_up(step.color, step.at);
     });
     connect(chips, &ChipRow::laid, this, [this, chips](std::size_t chip) {
-      const StringStep step = chips->steps()[chip];
+      const RampStep step = chips->steps()[chip];
       m_laying.lay_color({step.color, step.at});
     });
   }
   grid->addWidget(add, 0, column);
-  space.hear({Part::Color, Part::Geometry, Part::Steps, Part::Eyes, Part::Vivid}, this, &StripsPanel::follow);
+  model.hear({Part::Color, Part::Geometry, Part::Steps, Part::ColorVision, Part::Vivid}, this,
+             &StripsPanel::follow);
 }
 
 void StripsPanel::showEvent(QShowEvent* event) {
@@ -68,15 +69,15 @@ void StripsPanel::showEvent(QShowEvent* event) {
 
 void StripsPanel::follow() {
   if (!isVisible()) return;
-  const Session& s = m_space.session();
+  const Session& s = m_model.session();
   for (const Strip& strip : m_strips) {
-    StringSpec spec;
+    RampSpec spec;
     spec.kind = strip.kind;
     spec.from = s.color();
     spec.steps = kShown + 2;
     spec.neutral_angle = s.at.at.a;
-    const auto made = make_string(spec, m_space.wheel());
-    std::vector<StringStep> steps;
+    const auto made = make_ramp(spec, m_model.wheel());
+    std::vector<RampStep> steps;
     QStringList words;
     if (made)
       for (std::size_t i = 1; i + 1 < made->size(); ++i) {
@@ -84,15 +85,15 @@ void StripsPanel::follow() {
         words << color_told((*made)[i].color) +
                      tr("\nClick to use the color, Ctrl+click to add it to the set.");
       }
-    strip.chips->show_steps(std::move(steps), words, s.eyes);
+    strip.chips->show_steps(std::move(steps), words, s.vision);
   }
 }
 
 void StripsPanel::lay(const Strip& strip) {
   std::vector<LaidColor> colors;
   for (const auto& step : strip.chips->steps()) colors.push_back({step.color, step.at});
-  if (colors.empty()) return emit m_space.notice(tr("This color has no %1.").arg(strip.word));
-  m_laying.lay_family(tr("%1 %2").arg(hue_word(m_space.session().color()), strip.word), colors);
+  if (colors.empty()) return emit m_model.notice(tr("This color has no %1.").arg(strip.word));
+  m_laying.lay_family(tr("%1 %2").arg(hue_word(m_model.session().color()), strip.word), colors);
 }
 
 } // namespace zc

@@ -2,7 +2,7 @@
 // Tints, tones and shades of the current color as three short strips.
 #pragma once
 
-#include "core/mix/strings.h"
+#include "core/mix/ramps.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -17,20 +17,20 @@ class ChipRow;
 class StripsPanel final : public QWidget {
   Q_OBJECT
 public:
-  StripsPanel(Studio& space, Picking& picking, Laying& laying, QWidget* parent);
+  StripsPanel(Studio& model, Picking& picking, Laying& laying, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
 
 private:
   struct Strip {
-    StringKind kind;
+    RampKind kind;
     QString word;
     ChipRow* chips;
   };
   void follow();
   void lay(const Strip& strip);
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   Laying& m_laying;
   std::vector<Strip> m_strips;

@@ -3,9 +3,9 @@
 
 #include "app/controls/number_field.h"
 #include "app/paint/paint.h"
-#include "app/seams/clipboard.h"
+#include "app/platform/clipboard.h"
 #include "app/theme/theme.h"
-#include "model/mixing/paint_reading.h"
+#include "model/mixing/paint_model.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 
@@ -22,8 +22,8 @@ constexpr double kMiddle = 0.04;
 
 } // namespace
 
-TowardBar::TowardBar(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_mixing(paints) {
+TowardBar::TowardBar(Studio& model, Picking& picking, PaintModel& paints, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking), m_mixing(paints) {
   setObjectName(QStringLiteral("mix.toward"));
   setAccessibleName(tr("Darker or lighter"));
   setToolTip(tr("Drag to add black or white to every mixture. Drop a color on an end to use it instead; "
@@ -31,7 +31,7 @@ TowardBar::TowardBar(Studio& space, Picking& picking, PaintReader& paints, QWidg
   setFixedHeight(22);
   setFocusPolicy(Qt::StrongFocus);
   setAcceptDrops(true);
-  space.hear({Part::Mixing, Part::Sets, Part::Eyes}, this, [this] { update(); });
+  model.hear({Part::Mixing, Part::Sets, Part::ColorVision}, this, [this] { update(); });
 }
 
 QRectF TowardBar::bar() const { return QRectF(rect()).adjusted(1, 2, -1, -2); }
@@ -40,7 +40,7 @@ QPointF TowardBar::place_of(double toward) const {
 }
 
 void TowardBar::go_to(double toward) {
-  Mixing next = m_space.session().mixing;
+  Mixing next = m_model.session().mixing;
   next.toward = std::abs(toward) < kMiddle ? 0 : std::clamp(toward, -1.0, 1.0);
   m_picks.mix_by_hand(next);
 }
@@ -48,21 +48,21 @@ void TowardBar::go_to(double toward) {
 void TowardBar::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   const QRectF r = bar();
-  const Eyes eyes = m_space.session().eyes;
+  const ColorVision vision = m_model.session().vision;
   if (const auto& ends = m_mixing.ends()) {
-    std::vector<double> parts = m_space.session().mixing.parts;
+    std::vector<double> parts = m_model.session().mixing.parts;
     if (parts.size() != ends->white.corners()) parts.assign(ends->white.corners(), 1);
     for (int i = 0; i < kSteps; ++i) {
       const double toward = (2.0 * i + 1) / kSteps - 1;
       const auto mixture = (toward < 0 ? ends->black : ends->white).of_parts(parts, std::abs(toward));
       if (!mixture) continue;
       painter.fillRect(QRectF(r.left() + i * r.width() / kSteps, r.top(), r.width() / kSteps + 1, r.height()),
-                       shown_color(mixture->color, eyes));
+                       shown_color(mixture->color, vision));
     }
   }
   painter.setPen(QPen(hasFocus() ? theme().strong : theme().line, 1));
   painter.drawRect(r);
-  const double x = place_of(m_space.session().mixing.toward).x();
+  const double x = place_of(m_model.session().mixing.toward).x();
   draw_double_line(painter, {x, r.top() - 1}, {x, r.bottom() + 1}, 2);
 }
 
@@ -78,8 +78,8 @@ void TowardBar::mouseDoubleClickEvent(QMouseEvent*) { go_to(0); }
 
 void TowardBar::keyPressEvent(QKeyEvent* event) {
   const double step = 0.05 * nudge_size(event->modifiers());
-  if (event->key() == Qt::Key_Left) return go_to(m_space.session().mixing.toward - step);
-  if (event->key() == Qt::Key_Right) return go_to(m_space.session().mixing.toward + step);
+  if (event->key() == Qt::Key_Left) return go_to(m_model.session().mixing.toward - step);
+  if (event->key() == Qt::Key_Right) return go_to(m_model.session().mixing.toward + step);
   QWidget::keyPressEvent(event);
 }
 
@@ -90,7 +90,7 @@ void TowardBar::dragEnterEvent(QDragEnterEvent* event) {
 void TowardBar::dropEvent(QDropEvent* event) {
   const auto swatches = swatches_of(*event->mimeData());
   if (swatches.empty()) return;
-  Mixing next = m_space.session().mixing;
+  Mixing next = m_model.session().mixing;
   (event->position().x() < bar().center().x() ? next.black : next.white) = swatches.front().color;
   m_picks.mix_by_hand(next);
   event->acceptProposedAction();
@@ -98,11 +98,11 @@ void TowardBar::dropEvent(QDropEvent* event) {
 
 void TowardBar::call_off() { m_pulling = false; }
 
-Spoken TowardBar::spoken() {
+AccessibleContent TowardBar::accessible() {
   return {QAccessible::Slider,
           {},
-          SpokenNumber{100 * m_space.session().mixing.toward, -100, 100, 5,
-                       [this](double wanted) { go_to(wanted / 100); }},
+          AccessibleNumber{100 * m_model.session().mixing.toward, -100, 100, 5,
+                           [this](double wanted) { go_to(wanted / 100); }},
           {}};
 }
 

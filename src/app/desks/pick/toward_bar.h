@@ -2,22 +2,22 @@
 // What is read lightened and darkened: a bar from the set's black over the mixture itself to the set's white.
 #pragma once
 
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
+#include "app/platform/unfinished.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
 
 namespace zc {
 
-class PaintReader;
+class PaintModel;
 class Picking;
 
-class TowardBar final : public QWidget, public SpokenView, public Draggable {
+class TowardBar final : public QWidget, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
-  TowardBar(Studio& space, Picking& picking, PaintReader& paints, QWidget* parent);
-  [[nodiscard]] Spoken spoken() override;
+  TowardBar(Studio& model, Picking& picking, PaintModel& paints, QWidget* parent);
+  [[nodiscard]] AccessibleContent accessible() override;
   void call_off() override;
   [[nodiscard]] QPointF place_of(double toward) const;
 
@@ -34,9 +34,9 @@ protected:
 private:
   [[nodiscard]] QRectF bar() const;
   void go_to(double toward);
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
-  PaintReader& m_mixing;
+  PaintModel& m_mixing;
   bool m_pulling = false;
 };
 

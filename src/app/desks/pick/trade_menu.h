@@ -10,7 +10,7 @@ class QMenu;
 
 namespace zc {
 
-/// Behind what is in the menu already; `take` gets the one that was chosen.
+/// Adds them behind what is in the menu already; `take` gets the one that was chosen.
 void offer_trade_paints(QMenu& menu, const std::function<void(const TradePaint&)>& take);
 
 } // namespace zc

@@ -24,8 +24,8 @@ constexpr int kPatternHeight = 84;
 
 } // namespace
 
-FilesPanel::FilesPanel(Studio& space, Viewing& viewing, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing) {
+FilesPanel::FilesPanel(Studio& model, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing) {
   setObjectName(QStringLiteral("filesPanel"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 10, 0, 0);
@@ -65,8 +65,8 @@ FilesPanel::FilesPanel(Studio& space, Viewing& viewing, QWidget* parent)
   out->addWidget(m_at_save);
   out->addStretch(1);
   column->addLayout(out);
-  space.hear({Part::Sharing}, this, &FilesPanel::follow);
-  space.hear({Part::Sets, Part::Words}, this, &FilesPanel::follow_preview);
+  model.hear({Part::Sharing}, this, &FilesPanel::follow);
+  model.hear({Part::Sets, Part::Words}, this, &FilesPanel::follow_preview);
 }
 
 QWidget* FilesPanel::make_formats() {
@@ -163,26 +163,26 @@ void FilesPanel::read_shelf() {
 }
 
 void FilesPanel::keep_pattern() {
-  const auto pattern = lines_pattern_from_text(m_space.session().sharing.files.pattern);
-  if (!pattern) return emit m_space.notice(words(pattern.error()));
+  const auto pattern = lines_pattern_from_text(m_model.session().sharing.files.pattern);
+  if (!pattern) return emit m_model.notice(words(pattern.error()));
   ShelfPattern item;
   item.pattern = *pattern;
   item.name = text(pattern->swatch).simplified().left(40).toStdString();
   const auto kept = put_on_shelf(shelf_folder(QStringLiteral("patterns")).toStdString(), item);
-  if (!kept) return emit m_space.notice(words(kept.error()));
+  if (!kept) return emit m_model.notice(words(kept.error()));
   read_shelf();
-  emit m_space.notice(tr("The pattern is on the shelf."));
+  emit m_model.notice(tr("The pattern is on the shelf."));
 }
 
 void FilesPanel::change(const std::function<void(FilesOut&)>& by) {
-  Sharing next = m_space.session().sharing;
+  Sharing next = m_model.session().sharing;
   by(next.files);
   m_viewing.share(next);
 }
 
 void FilesPanel::follow() {
   if (!isVisible()) return;
-  const FilesOut& files = m_space.session().sharing.files;
+  const FilesOut& files = m_model.session().sharing.files;
   for (const auto& [button, word] : m_formats) button->setChecked(files.formats.contains(word));
   m_folder->setText(files.folder.empty() ? tr("No folder chosen yet.") : text(files.folder));
   m_at_save->setChecked(files.at_save);
@@ -195,10 +195,10 @@ void FilesPanel::follow() {
 
 void FilesPanel::follow_preview() {
   if (!isVisible()) return;
-  const SwatchSet* set = current_set(m_space.piece());
-  const auto pattern = lines_pattern_from_text(m_space.session().sharing.files.pattern);
+  const SwatchSet* set = current_set(m_model.piece());
+  const auto pattern = lines_pattern_from_text(m_model.session().sharing.files.pattern);
   const auto lines = !pattern ? Result<std::string>(pattern.error())
-                     : set    ? set_in_lines(*set, m_space.piece().title, *pattern)
+                     : set    ? set_in_lines(*set, m_model.piece().title, *pattern)
                               : Result<std::string>(std::string());
   if (!lines) return m_preview->setText(words(lines.error()));
   const QStringList all = text(*lines).split(QLatin1Char('\n'));

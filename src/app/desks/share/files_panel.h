@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // All formats in one place: several at once, into one folder, again without asking; and lines of the
-// painter's own, with their editor.
+// user's own, with their editor.
 #pragma once
 
 #include "io/shelf/pattern_shelf.h"
@@ -22,7 +22,7 @@ class WordControl;
 class FilesPanel final : public QWidget {
   Q_OBJECT
 public:
-  FilesPanel(Studio& space, Viewing& viewing, QWidget* parent);
+  FilesPanel(Studio& model, Viewing& viewing, QWidget* parent);
 
 signals:
   void folderAsked();
@@ -41,7 +41,7 @@ private:
   void keep_pattern();
   QWidget* make_formats();
   QWidget* make_lines();
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   std::vector<std::pair<WordControl*, std::string>> m_formats;
   ElidedLabel* m_folder = nullptr;

@@ -52,8 +52,8 @@ void clear(QWidget*& box) {
 
 } // namespace
 
-ParcelPanel::ParcelPanel(Studio& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_description(new QLineEdit(this)), m_from(new QLineEdit(this)),
+ParcelPanel::ParcelPanel(Studio& model, QWidget* parent)
+    : QWidget(parent), m_model(model), m_description(new QLineEdit(this)), m_from(new QLineEdit(this)),
       m_says(new QLabel(this)), m_watch(new FileWatch(this)) {
   setObjectName(QStringLiteral("parcelPanel"));
   auto* outer = new QVBoxLayout(this);
@@ -105,8 +105,8 @@ ParcelPanel::ParcelPanel(Studio& space, QWidget* parent)
   column->addStretch(1);
   scroll_over_ground(scroll, content);
   outer->addWidget(scroll);
-  space.hear({Part::Sets, Part::Geometry, Part::Paints}, this, &ParcelPanel::follow);
-  connect(&space, &Studio::startedAnew, this, &ParcelPanel::start_over);
+  model.hear({Part::Sets, Part::Geometry, Part::Paints}, this, &ParcelPanel::follow);
+  connect(&model, &Studio::startedAnew, this, &ParcelPanel::start_over);
   connect(m_watch, &FileWatch::stirred, this, &ParcelPanel::offer_new);
   if (const QString folder = watched_folder(); !folder.isEmpty()) m_watch->watch({folder});
   note_offers();
@@ -135,8 +135,8 @@ void ParcelPanel::showEvent(QShowEvent* event) {
 }
 
 void ParcelPanel::suggest_words() {
-  if (m_from->text().isEmpty()) m_from->setText(text(m_space.piece().signature));
-  if (m_description->text().isEmpty()) m_description->setText(text(m_space.piece().title));
+  if (m_from->text().isEmpty()) m_from->setText(text(m_model.piece().signature));
+  if (m_description->text().isEmpty()) m_description->setText(text(m_model.piece().title));
 }
 
 /// What was written and chosen for the parcel of another piece goes.
@@ -170,7 +170,7 @@ void ParcelPanel::follow() {
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(2);
   int n = 0;
-  for (const auto& set : m_space.piece().sets) {
+  for (const auto& set : m_model.piece().sets) {
     if (swatch_count(set) == 0) continue;
     auto* button =
         add_switch(column, QStringLiteral("parcel.set.%1").arg(n++),
@@ -187,31 +187,31 @@ void ParcelPanel::follow() {
     connect(add_switch(column, QLatin1String(name), words, on), &QAbstractButton::clicked, this,
             [&on](bool checked) { on = checked; });
   };
-  if (m_space.piece().mask) more("parcel.mask", tr("the mask"), m_mask);
-  if (!m_space.piece().paints.empty()) more("parcel.paints", tr("the paints"), m_paints);
+  if (m_model.piece().mask) more("parcel.mask", tr("the mask"), m_mask);
+  if (!m_model.piece().paints.empty()) more("parcel.paints", tr("the paints"), m_paints);
   more("parcel.pattern", tr("the pattern of lines"), m_pattern);
-  if (!m_space.session().sharing.press.empty()) more("parcel.press", tr("the press profile"), m_press);
+  if (!m_model.session().sharing.press.empty()) more("parcel.press", tr("the press profile"), m_press);
   m_pack->addWidget(m_pack_box);
 }
 
 Parcel ParcelPanel::chosen() const {
   std::vector<Id> sets;
-  for (const auto& set : m_space.piece().sets)
+  for (const auto& set : m_model.piece().sets)
     if (swatch_count(set) > 0 && !m_left_out.contains(set.id)) sets.push_back(set.id);
-  Parcel out = parcel_of(m_space.piece(), sets, m_mask);
+  Parcel out = parcel_of(m_model.piece(), sets, m_mask);
   out.description = m_description->text().toStdString();
   out.from = m_from->text().toStdString();
-  const Sharing& sharing = m_space.session().sharing;
+  const Sharing& sharing = m_model.session().sharing;
   if (const auto pattern = lines_pattern_from_text(sharing.files.pattern); m_pattern && pattern) {
     ShelfPattern item;
     item.pattern = *pattern;
     item.name = text(pattern->swatch).simplified().left(40).toStdString();
     out.patterns.push_back(item);
   }
-  if (m_paints && !m_space.piece().paints.empty()) {
+  if (m_paints && !m_model.piece().paints.empty()) {
     ShelfPaints item;
-    item.name = m_space.piece().title;
-    item.paints = m_space.piece().paints;
+    item.name = m_model.piece().title;
+    item.paints = m_model.piece().paints;
     item.paints.change_each([](PalettePaint& p) { p.id = 0; });
     out.paints.push_back(std::move(item));
   }
@@ -261,7 +261,7 @@ void ParcelPanel::list_inside() {
     for (const auto& family : set.set.families)
       for (const auto& s : family.swatches)
         if (shown++ < kMostChips) {
-          auto* chip = new ColorChip(m_space, s.color, m_inside_box);
+          auto* chip = new ColorChip(m_model, s.color, m_inside_box);
           chip->setToolTip(text(s.name));
           chips->addWidget(chip);
         }
@@ -311,13 +311,13 @@ QStringList ParcelPanel::note_offers() {
   return std::exchange(m_offered, marks);
 }
 
-/// What came while nobody looked is said wherever the painter is; it is taken by nobody but the painter.
+/// What came while nobody looked is said wherever the user is; it is taken by nobody but the user.
 void ParcelPanel::offer_new() {
   const QStringList before = note_offers();
   if (isVisible()) return list_offers();
   for (const QFileInfo& file : new_parcels())
     if (!before.contains(mark_of(file)))
-      return emit m_space.notice(
+      return emit m_model.notice(
           tr("A new parcel has arrived: %1. Share, Parcel shows it.").arg(file.fileName()));
 }
 

@@ -21,7 +21,7 @@ class WordControl;
 class ParcelPanel final : public QWidget {
   Q_OBJECT
 public:
-  ParcelPanel(Studio& space, QWidget* parent);
+  ParcelPanel(Studio& model, QWidget* parent);
   /// Shows what is inside, all of it chosen.
   void look_into(const Parcel& parcel, const QString& name);
   /// Parcels that come up in this folder are offered from now on; none are taken unasked.
@@ -50,7 +50,7 @@ private:
   QStringList note_offers();
   void list_inside();
   WordControl* add_switch(QVBoxLayout* into, const QString& name, const QString& words, bool on);
-  Studio& m_space;
+  Studio& m_model;
   QVBoxLayout* m_pack;
   QVBoxLayout* m_inside;
   QVBoxLayout* m_offers;

@@ -14,8 +14,8 @@
 
 namespace zc {
 
-PlanPanel::PlanPanel(Studio& space, Viewing& viewing, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing),
+PlanPanel::PlanPanel(Studio& model, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing),
       m_stepped(new WordControl(ControlKind::Switch, tr("in steps"), this)),
       m_bare(new WordControl(ControlKind::Switch, tr("without labels"), this)),
       m_value(new NumberField(QStringLiteral("plan.value"), tr("Value of the disc, L*"), this)),
@@ -61,7 +61,7 @@ PlanPanel::PlanPanel(Studio& space, Viewing& viewing, QWidget* parent)
   out->addWidget(copy);
   out->addStretch(1);
   column->addStretch(1);
-  space.hear({Part::Sharing, Part::Steps}, this, &PlanPanel::follow);
+  model.hear({Part::Sharing, Part::Steps}, this, &PlanPanel::follow);
   follow();
 }
 
@@ -114,13 +114,13 @@ void PlanPanel::add_kinds(QHBoxLayout& row) {
 }
 
 void PlanPanel::change(const std::function<void(PlanView&)>& by) {
-  Sharing next = m_space.session().sharing;
+  Sharing next = m_model.session().sharing;
   by(next.plan);
   m_viewing.share(next);
 }
 
 void PlanPanel::follow() {
-  const PlanView& plan = m_space.session().sharing.plan;
+  const PlanView& plan = m_model.session().sharing.plan;
   for (const auto& [button, kind] : m_kinds) button->setChecked(plan.kind == kind);
   m_value->setVisible(plan.kind == PlanView::Kind::Value);
   m_row->setVisible(plan.kind == PlanView::Kind::Row);

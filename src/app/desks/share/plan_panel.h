@@ -17,7 +17,7 @@ class WordControl;
 class PlanPanel final : public QWidget {
   Q_OBJECT
 public:
-  PlanPanel(Studio& space, Viewing& viewing, QWidget* parent);
+  PlanPanel(Studio& model, Viewing& viewing, QWidget* parent);
 
 signals:
   void writeAsked();
@@ -29,7 +29,7 @@ private:
   void add_kinds(QHBoxLayout& row);
   void change(const std::function<void(PlanView&)>& by);
   void follow();
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   std::vector<std::pair<WordControl*, PlanView::Kind>> m_kinds;
   WordControl* m_stepped;

@@ -7,10 +7,10 @@
 #include "app/shelf/shelf_panel.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
-#include "model/proof/press_reading.h"
+#include "model/proof/press_model.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
-#include "model/share/share_reading.h"
+#include "model/share/share_model.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -41,9 +41,9 @@ std::vector<std::size_t> those_that_need_a_decision_first(const std::vector<Swat
 
 } // namespace
 
-PressPanel::PressPanel(Studio& space, Viewing& viewing, PressReader& press, ShareReader& shares,
+PressPanel::PressPanel(Studio& model, Viewing& viewing, PressModel& press, ShareModel& shares,
                        QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing), m_reader(press), m_profile(new QComboBox(this)),
+    : QWidget(parent), m_model(model), m_viewing(viewing), m_reader(press), m_profile(new QComboBox(this)),
       m_limit(new NumberField(QStringLiteral("press.limit"),
                               tr("A color counts as printable within this difference (CIEDE2000)"), this)),
       m_proof(new WordControl(ControlKind::Switch, tr("show as printed"), this)),
@@ -99,9 +99,9 @@ PressPanel::PressPanel(Studio& space, Viewing& viewing, PressReader& press, Shar
   m_scroll->setFrameShape(QFrame::NoFrame);
   m_scroll->setWidgetResizable(true);
   column->addWidget(m_scroll, 1);
-  connect(&shares, &ShareReader::changed, this, &PressPanel::follow);
-  connect(&press, &PressReader::changed, this, &PressPanel::follow);
-  space.hear({Part::Eyes}, this, &PressPanel::follow);
+  connect(&shares, &ShareModel::changed, this, &PressPanel::follow);
+  connect(&press, &PressModel::changed, this, &PressPanel::follow);
+  model.hear({Part::ColorVision}, this, &PressPanel::follow);
 }
 
 void PressPanel::showEvent(QShowEvent* event) {
@@ -115,14 +115,14 @@ void PressPanel::read_shelf() {
 }
 
 void PressPanel::change(const std::function<void(Sharing&)>& by) {
-  Sharing next = m_space.session().sharing;
+  Sharing next = m_model.session().sharing;
   by(next);
   m_viewing.share(next);
 }
 
 void PressPanel::follow() {
   if (!isVisible()) return;
-  const Sharing& sharing = m_space.session().sharing;
+  const Sharing& sharing = m_model.session().sharing;
   m_profile->clear();
   m_profile->addItem(tr("No press"), QString());
   for (const ShelfPress& press : m_shelf) {
@@ -158,7 +158,7 @@ void PressPanel::add_row(QGridLayout& grid, int row, const Swatch& swatch, const
           .arg(text(swatch.name), ink_words(p.printed.ink))
           .arg(number(p.printed.ink.total(), 0)) +
       (most_ink > 0 ? tr(", more than the %1 % this press allows").arg(number(most_ink, 0)) : QString()));
-  grid.addWidget(new ColorChip(m_space, swatch.color, box), row, 0);
+  grid.addWidget(new ColorChip(m_model, swatch.color, box), row, 0);
   grid.addWidget(name, row, 2);
   if (p.prints) {
     auto* amounts = new QLabel(ink_words(p.printed.ink), box);
@@ -166,7 +166,7 @@ void PressPanel::add_row(QGridLayout& grid, int row, const Swatch& swatch, const
     amounts->setToolTip(name->toolTip());
     return grid.addWidget(amounts, row, 3);
   }
-  auto* nearest = new ColorChip(m_space, p.nearest->color, box);
+  auto* nearest = new ColorChip(m_model, p.nearest->color, box);
   nearest->setToolTip((p.nearest->equal_value
                            ? tr("The nearest printable color of the same value; it differs by %1")
                            : tr("The nearest printable color, at another value; it differs by %1"))

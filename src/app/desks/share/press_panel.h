@@ -4,7 +4,7 @@
 
 #include "io/shelf/press_shelf.h"
 #include "model/session/studio.h"
-#include "model/share/share_reading.h"
+#include "model/share/share_model.h"
 
 #include <QWidget>
 
@@ -15,8 +15,8 @@ class QScrollArea;
 
 namespace zc {
 
-class PressReader;
-class ShareReader;
+class PressModel;
+class ShareModel;
 class Viewing;
 
 class NumberField;
@@ -25,7 +25,7 @@ class WordControl;
 class PressPanel final : public QWidget {
   Q_OBJECT
 public:
-  PressPanel(Studio& space, Viewing& viewing, PressReader& press, ShareReader& shares, QWidget* parent);
+  PressPanel(Studio& model, Viewing& viewing, PressModel& press, ShareModel& shares, QWidget* parent);
   /// Reads the shelf of profiles anew.
   void read_shelf();
 
@@ -41,9 +41,9 @@ private:
   void add_row(QGridLayout& grid, int row, const Swatch& swatch, const SwatchPress& p, double most_ink,
                int taken);
   void list(const std::vector<SwatchPress>& checked);
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
-  PressReader& m_reader;
+  PressModel& m_reader;
   std::vector<ShelfPress> m_shelf;
   QComboBox* m_profile;
   NumberField* m_limit;

@@ -9,7 +9,7 @@
 #include "app/desks/share/share_stage.h"
 #include "app/desks/share/sheet_panel.h"
 #include "app/theme/theme.h"
-#include "model/workspace/workspace.h"
+#include "model/application/app_model.h"
 
 #include <QHBoxLayout>
 #include <QScrollArea>
@@ -32,13 +32,13 @@ QWidget* scrolled(QWidget* panel) {
 
 } // namespace
 
-ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space), m_stage(new ShareStage(space, space.press(), space.shares(), this)),
-      m_press(new PressPanel(space, space.viewing(), space.press(), space.shares(), this)),
-      m_parcel(new ParcelPanel(space, this)), m_panels(new QStackedWidget(this)) {
-  auto* sheet = new SheetPanel(space, space.viewing(), this);
-  auto* plan = new PlanPanel(space, space.viewing(), this);
-  auto* files = new FilesPanel(space, space.viewing(), this);
+ShareDesk::ShareDesk(AppModel& model, QWidget* parent)
+    : QWidget(parent), m_model(model), m_stage(new ShareStage(model, model.press(), model.shares(), this)),
+      m_press(new PressPanel(model, model.viewing(), model.press(), model.shares(), this)),
+      m_parcel(new ParcelPanel(model, this)), m_panels(new QStackedWidget(this)) {
+  auto* sheet = new SheetPanel(model, model.viewing(), this);
+  auto* plan = new PlanPanel(model, model.viewing(), this);
+  auto* files = new FilesPanel(model, model.viewing(), this);
   connect(files, &FilesPanel::folderAsked, this, &ShareDesk::folderAsked);
   connect(files, &FilesPanel::writeAsked, this, &ShareDesk::writeFilesAsked);
   connect(files, &FilesPanel::readAsked, this, &ShareDesk::readLinesAsked);
@@ -66,9 +66,9 @@ ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
   for (const auto& [name, word, view, panel, tip] : views) {
     auto* button = word_tab(QLatin1String(name), word, tip, side);
     connect(button, &QAbstractButton::clicked, this, [this, view = view] {
-      Sharing next = m_space.session().sharing;
+      Sharing next = m_model.session().sharing;
       next.view = view;
-      m_space.viewing().share(next);
+      m_model.viewing().share(next);
       follow();
     });
     words->addWidget(button);
@@ -89,7 +89,7 @@ ShareDesk::ShareDesk(Workspace& space, QWidget* parent)
   row->setSpacing(kGap);
   row->addLayout(left, 1);
   row->addWidget(side);
-  space.hear({Part::Sharing, Part::Desk}, this, &ShareDesk::follow);
+  model.hear({Part::Sharing, Part::Desk}, this, &ShareDesk::follow);
   connect(m_stage, &ShareStage::pageChanged, this, &ShareDesk::follow);
   follow();
 }
@@ -115,7 +115,7 @@ QWidget* ShareDesk::make_foot() {
 }
 
 void ShareDesk::follow() {
-  const Sharing& sharing = m_space.session().sharing;
+  const Sharing& sharing = m_model.session().sharing;
   for (std::size_t i = 0; i < m_views.size(); ++i) {
     m_views[i].first->setChecked(m_views[i].second == sharing.view);
     if (m_views[i].second == sharing.view) m_panels->setCurrentIndex(static_cast<int>(i));
@@ -127,11 +127,11 @@ void ShareDesk::follow() {
   allow(*m_on, m_stage->page() + 1 < m_stage->pages(), tr("This is the last page."));
   if (sharing.view == ShareView::Plan)
     m_says->setText(tr("%1 pixels a disc, sRGB").arg(sharing.plan.size));
-  else if (sharing.proof && m_space.press().chosen())
+  else if (sharing.proof && m_model.press().chosen())
     m_says->setText(tr("Page %1 of %2, as %3 prints it")
                         .arg(m_stage->page() + 1)
                         .arg(m_stage->pages())
-                        .arg(QString::fromStdString(m_space.press().chosen()->name())));
+                        .arg(QString::fromStdString(m_model.press().chosen()->name())));
   else
     m_says->setText(tr("Page %1 of %2").arg(m_stage->page() + 1).arg(m_stage->pages()));
 }

@@ -11,7 +11,7 @@ class QStackedWidget;
 
 namespace zc {
 
-class Workspace;
+class AppModel;
 
 class ElidedLabel;
 class ParcelPanel;
@@ -22,7 +22,7 @@ class WordControl;
 class ShareDesk final : public QWidget {
   Q_OBJECT
 public:
-  ShareDesk(Workspace& space, QWidget* parent);
+  ShareDesk(AppModel& model, QWidget* parent);
   [[nodiscard]] ShareStage& stage() { return *m_stage; }
   [[nodiscard]] PressPanel& press() { return *m_press; }
   [[nodiscard]] ParcelPanel& parcel() { return *m_parcel; }
@@ -40,7 +40,7 @@ private:
   QWidget* make_foot();
   void follow();
 
-  Workspace& m_space;
+  AppModel& m_model;
   ShareStage* m_stage;
   PressPanel* m_press;
   ParcelPanel* m_parcel;

@@ -6,9 +6,9 @@
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
-#include "model/proof/press_reading.h"
+#include "model/proof/press_model.h"
 #include "model/session/studio.h"
-#include "model/share/share_reading.h"
+#include "model/share/share_model.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -22,15 +22,15 @@ constexpr double kLargestZoom = 12, kZoomFactor = 1.25, kRoomAround = 14;
 
 } // namespace
 
-ShareStage::ShareStage(Studio& space, PressReader& press, ShareReader& shares, QWidget* parent)
-    : QWidget(parent), m_space(space), m_reader(press), m_shares(shares) {
+ShareStage::ShareStage(Studio& model, PressModel& press, ShareModel& shares, QWidget* parent)
+    : QWidget(parent), m_model(model), m_reader(press), m_shares(shares) {
   setObjectName(QStringLiteral("shareStage"));
   setAccessibleName(tr("The sheet or the wheel as it will be saved"));
   setStatusTip(tr("Scroll to zoom, drag to move, press Page Down for the next page and 0 to see all of it."));
   setFocusPolicy(Qt::StrongFocus);
-  connect(&shares, &ShareReader::changed, this, &ShareStage::renew);
-  connect(&press, &PressReader::changed, this, &ShareStage::renew);
-  space.hear({Part::Eyes}, this, &ShareStage::renew);
+  connect(&shares, &ShareModel::changed, this, &ShareStage::renew);
+  connect(&press, &PressModel::changed, this, &ShareStage::renew);
+  model.hear({Part::ColorVision}, this, &ShareStage::renew);
 }
 
 QRectF ShareStage::page_rect() const {
@@ -53,8 +53,8 @@ void ShareStage::turn_to(std::size_t page) {
   renew();
 }
 
-Spoken ShareStage::spoken() {
-  Spoken out{QAccessible::Graphic, m_says, {}, {}};
+AccessibleContent ShareStage::accessible() {
+  AccessibleContent out{QAccessible::Graphic, m_says, {}, {}};
   if (m_says.isEmpty() && m_pages > 1) out.description = tr("Page %1 of %2").arg(m_page + 1).arg(m_pages);
   return out;
 }
@@ -63,11 +63,11 @@ void ShareStage::renew() {
   m_picture = QImage(); // Also while hidden: it is made anew when it is shown.
   if (!isVisible()) return;
   m_says.clear();
-  if (m_space.session().sharing.view == ShareView::Plan)
+  if (m_model.session().sharing.view == ShareView::Plan)
     draw_plan();
   else
     draw_page();
-  m_picture = seen_image(m_space.session().eyes, m_picture);
+  m_picture = seen_image(m_model.session().vision, m_picture);
   emit pageChanged();
   update();
 }

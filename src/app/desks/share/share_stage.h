@@ -2,25 +2,25 @@
 // What is shown large at Share: a page of the sheet as it will be printed, or the plan as a picture.
 #pragma once
 
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
 #include "model/session/studio.h"
-#include "model/share/share_reading.h"
+#include "model/share/share_model.h"
 
 #include <QWidget>
 
 namespace zc {
 
-class PressReader;
-class ShareReader;
+class PressModel;
+class ShareModel;
 
-class ShareStage final : public QWidget, public SpokenView {
+class ShareStage final : public QWidget, public AccessibleView {
   Q_OBJECT
 public:
-  ShareStage(Studio& space, PressReader& press, ShareReader& shares, QWidget* parent);
+  ShareStage(Studio& model, PressModel& press, ShareModel& shares, QWidget* parent);
   [[nodiscard]] std::size_t page() const { return m_page; }
   [[nodiscard]] std::size_t pages() const { return m_pages; }
   void turn_to(std::size_t page);
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   /// Where a place of the page, in points, is seen.
   [[nodiscard]] QPointF place_of(double x, double y) const;
 
@@ -42,9 +42,9 @@ private:
   void draw_plan();
   void zoom(double by, QPointF about);
   [[nodiscard]] QRectF page_rect() const;
-  Studio& m_space;
-  PressReader& m_reader;
-  ShareReader& m_shares;
+  Studio& m_model;
+  PressModel& m_reader;
+  ShareModel& m_shares;
   std::size_t m_page = 0, m_pages = 1;
   QSizeF m_paper{1, 1}; ///< Points, or pixels of the plan.
   double m_zoom = 1;    ///< 1 shows the whole page.

@@ -35,8 +35,8 @@ QHBoxLayout* row_in(QVBoxLayout& column) {
 
 } // namespace
 
-SheetPanel::SheetPanel(Studio& space, Viewing& viewing, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing) {
+SheetPanel::SheetPanel(Studio& model, Viewing& viewing, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing) {
   setObjectName(QStringLiteral("sheetPanel"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 10, 0, 0);
@@ -50,7 +50,7 @@ SheetPanel::SheetPanel(Studio& space, Viewing& viewing, QWidget* parent)
   column->addSpacing(12);
   make_writing(*column);
   column->addStretch(1);
-  space.hear({Part::Sharing}, this, &SheetPanel::follow);
+  model.hear({Part::Sharing}, this, &SheetPanel::follow);
   follow();
 }
 
@@ -221,7 +221,7 @@ WordControl* SheetPanel::add_switch(QWidget* parent, const QString& name, const 
 }
 
 void SheetPanel::change(const std::function<void(SheetSpec&)>& by) {
-  Sharing next = m_space.session().sharing;
+  Sharing next = m_model.session().sharing;
   by(next.sheet);
   m_viewing.share(next);
 }
@@ -239,7 +239,7 @@ void SheetPanel::move_part(int by) {
 }
 
 void SheetPanel::follow() {
-  const SheetSpec& spec = m_space.session().sharing.sheet;
+  const SheetSpec& spec = m_model.session().sharing.sheet;
   follow_parts(spec.parts);
   for (const Switch& s : m_switches) s.button->setChecked(s.on(spec));
   m_paper->setCurrentIndex(m_paper->findData(static_cast<int>(spec.paper)));

@@ -20,7 +20,7 @@ class WordControl;
 class SheetPanel final : public QWidget {
   Q_OBJECT
 public:
-  SheetPanel(Studio& space, Viewing& viewing, QWidget* parent);
+  SheetPanel(Studio& model, Viewing& viewing, QWidget* parent);
 
 signals:
   /// "pdf", "svg", "png" or "print".
@@ -40,7 +40,7 @@ private:
                           const std::function<bool(const SheetSpec&)>& on,
                           const std::function<void(SheetSpec&, bool)>& turn);
   void move_part(int by);
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   struct Switch {
     WordControl* button;

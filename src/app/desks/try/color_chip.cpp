@@ -11,15 +11,15 @@
 
 namespace zc {
 
-ColorChip::ColorChip(Studio& space, Srgb color, QWidget* parent)
-    : QAbstractButton(parent), m_space(space), m_color(color) {
+ColorChip::ColorChip(Studio& model, Srgb color, QWidget* parent)
+    : QAbstractButton(parent), m_model(model), m_color(color) {
   setFixedSize(26, 20);
   setAccessibleName(zc::text(hex_of(color)));
 }
 
 void ColorChip::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  draw_chip(painter, rect(), shown_color(m_color, m_space.session().eyes), theme().stage);
+  draw_chip(painter, rect(), shown_color(m_color, m_model.session().vision), theme().stage);
   if (!hasFocus()) return;
   painter.setPen(QPen(theme().strong, 1));
   painter.drawRect(rect().adjusted(0, 0, -1, -1));

@@ -11,13 +11,13 @@ namespace zc {
 class ColorChip final : public QAbstractButton {
   Q_OBJECT
 public:
-  ColorChip(Studio& space, Srgb color, QWidget* parent);
+  ColorChip(Studio& model, Srgb color, QWidget* parent);
 
 protected:
   void paintEvent(QPaintEvent* event) override;
 
 private:
-  Studio& m_space;
+  Studio& m_model;
   Srgb m_color;
 };
 

@@ -17,18 +17,18 @@ class NumberField;
 class LightPanel final : public QWidget {
   Q_OBJECT
 public:
-  LightPanel(Studio& space, Viewing& viewing, QWidget* parent);
+  LightPanel(Studio& model, Viewing& viewing, QWidget* parent);
 
 private:
-  void change(const std::function<void(LightAndAir&)>& by);
+  void change(const std::function<void(LightAndHaze&)>& by);
   void take();
   void follow();
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
   NumberField *m_strength, *m_stops;
   NumberField* m_amount;
   QWidget* m_light;
-  QWidget* m_air;
+  QWidget* m_haze;
 };
 
 } // namespace zc

@@ -7,7 +7,7 @@
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
-#include "model/study/try_reading.h"
+#include "model/study/try_model.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -23,8 +23,8 @@ constexpr int kListHeight = 118;
 
 } // namespace
 
-PairsPanel::PairsPanel(Studio& space, Viewing& viewing, TryReader& tries, QWidget* parent)
-    : QWidget(parent), m_space(space), m_viewing(viewing), m_tries(tries), m_scroll(new QScrollArea(this)) {
+PairsPanel::PairsPanel(Studio& model, Viewing& viewing, TryModel& tries, QWidget* parent)
+    : QWidget(parent), m_model(model), m_viewing(viewing), m_tries(tries), m_scroll(new QScrollArea(this)) {
   setObjectName(QStringLiteral("pairsPanel"));
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(20, 10, 8, 10);
@@ -35,7 +35,7 @@ PairsPanel::PairsPanel(Studio& space, Viewing& viewing, TryReader& tries, QWidge
   m_scroll->setWidgetResizable(true);
   m_scroll->setFixedHeight(kListHeight);
   column->addWidget(m_scroll);
-  space.hear({Part::Sets, Part::Trying, Part::Eyes}, this, &PairsPanel::follow);
+  model.hear({Part::Sets, Part::Trying, Part::ColorVision}, this, &PairsPanel::follow);
 }
 
 void PairsPanel::showEvent(QShowEvent* event) {
@@ -53,7 +53,7 @@ void PairsPanel::follow() {
   grid->setVerticalSpacing(4);
   grid->setColumnStretch(1, 1);
   grid->setColumnStretch(3, 1);
-  const Trying& trying = m_space.session().trying;
+  const Trying& trying = m_model.session().trying;
   const List<Family>*from = m_tries.families_of(trying.from),
         *to = trying.right.photo ? nullptr : m_tries.families_of(trying.right);
   int n = 0;
@@ -74,12 +74,12 @@ void PairsPanel::follow() {
     connect(choice, &QComboBox::activated, this, [this, choice, id = p.from](int i) {
       // Not amid the list's own work: it is made anew.
       QMetaObject::invokeMethod(
-          this, m_space.bound([this, id, chosen = choice->itemData(i).toULongLong()] { pair(id, chosen); }),
+          this, m_model.bound([this, id, chosen = choice->itemData(i).toULongLong()] { pair(id, chosen); }),
           Qt::QueuedConnection);
     });
-    grid->addWidget(new ColorChip(m_space, old->color, list), n, 0);
+    grid->addWidget(new ColorChip(m_model, old->color, list), n, 0);
     grid->addWidget(name, n, 1);
-    grid->addWidget(new ColorChip(m_space, now->color, list), n, 2);
+    grid->addWidget(new ColorChip(m_model, now->color, list), n, 2);
     grid->addWidget(choice, n, 3);
     ++n;
   }
@@ -92,7 +92,7 @@ void PairsPanel::follow() {
 }
 
 void PairsPanel::pair(Id from, Id to) {
-  Trying next = m_space.session().trying;
+  Trying next = m_model.session().trying;
   std::erase_if(next.pairs, [from](const Pair& p) { return p.from == from; });
   next.pairs.push_back({from, to});
   m_viewing.try_on(next);

@@ -10,13 +10,13 @@ class QScrollArea;
 
 namespace zc {
 
-class TryReader;
+class TryModel;
 class Viewing;
 
 class PairsPanel final : public QWidget {
   Q_OBJECT
 public:
-  PairsPanel(Studio& space, Viewing& viewing, TryReader& tries, QWidget* parent);
+  PairsPanel(Studio& model, Viewing& viewing, TryModel& tries, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -24,9 +24,9 @@ protected:
 private:
   void follow();
   void pair(Id from, Id to);
-  Studio& m_space;
+  Studio& m_model;
   Viewing& m_viewing;
-  TryReader& m_tries;
+  TryModel& m_tries;
   QScrollArea* m_scroll;
 };
 

@@ -66,7 +66,7 @@ Srgb8 ground_of_stage() {
           static_cast<std::uint8_t>(ground.blue())};
 }
 
-void write_tried_picture(Studio& space, TryReader& tries, const QString& path, double edge,
+void write_tried_picture(Studio& model, TryModel& tries, const QString& path, double edge,
                          const std::function<void(const Status&)>& then) {
   static JobPool pool;
   tries.set_ground(ground_of_stage());
@@ -75,10 +75,10 @@ void write_tried_picture(Studio& space, TryReader& tries, const QString& path, d
   // Nothing is pointed out in a file.
   for (TriedSide* side : {&order.seen.tried.left, &order.seen.tried.right}) side->pointed_out.reset();
   for (const Id id : order.seen.right) {
-    const Swatch* s = find_swatch(space.piece(), id);
+    const Swatch* s = find_swatch(model.piece(), id);
     order.names.push_back(s ? s->name : std::string());
   }
-  pool.start([order = std::move(order), path, then, who = QPointer<Studio>(&space)] {
+  pool.start([order = std::move(order), path, then, who = QPointer<Studio>(&model)] {
     const bool shapes = path.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive);
     const Status written = write(order, path.toStdString(), shapes);
     if (who)

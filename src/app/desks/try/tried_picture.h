@@ -8,14 +8,14 @@
 
 namespace zc {
 
-class TryReader;
+class TryModel;
 
 /// What colors that step back go toward: the ground of the surround.
 [[nodiscard]] Srgb8 ground_of_stage();
 
-/// As it is seen, to its last pixel. `then` is called in the main thread once it is written.
-/// REQUIRES a photo.
-void write_tried_picture(Studio& space, TryReader& tries, const QString& path, double edge,
+/// Writes the picture as it is seen, to its last pixel. `then` is called in the main thread once it is
+/// written. REQUIRES a photo.
+void write_tried_picture(Studio& model, TryModel& tries, const QString& path, double edge,
                          const std::function<void(const Status&)>& then);
 
 } // namespace zc

@@ -7,16 +7,16 @@
 #include "app/controls/empty_action.h"
 #include "app/controls/number_field.h"
 #include "app/desks/grade/adjust_panel.h"
-#include "app/desks/try/lacks_panel.h"
 #include "app/desks/try/light_panel.h"
+#include "app/desks/try/missing_panel.h"
 #include "app/desks/try/pairs_panel.h"
 #include "app/desks/try/try_view.h"
 #include "app/desks/try/use_bar.h"
 #include "app/theme/theme.h"
 #include "core/try/follow.h"
+#include "model/application/app_model.h"
 #include "model/i18n/text.h"
 #include "model/work/set_work.h"
-#include "model/workspace/workspace.h"
 
 #include <QComboBox>
 #include <QEvent>
@@ -49,24 +49,24 @@ QHBoxLayout* row_of(QWidget* box, int spacing) {
 
 } // namespace
 
-TryDesk::TryDesk(Workspace& space, QWidget* parent)
-    : QWidget(parent), m_space(space),
-      m_view(new TryView(space, space.picking(), space.viewing(), space.set_work(), space.tries(), this)),
+TryDesk::TryDesk(AppModel& model, QWidget* parent)
+    : QWidget(parent), m_model(model),
+      m_view(new TryView(model, model.picking(), model.viewing(), model.set_work(), model.tries(), this)),
       m_drawers(new Drawers(*this, [this] { return m_view->geometry(); })) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 0);
   column->setSpacing(4);
   column->addWidget(make_head());
   column->addWidget(m_view, 1);
-  column->addWidget(new UseBar(space, space.laying(), space.set_work(), space.tries(), this));
+  column->addWidget(new UseBar(model, model.laying(), model.set_work(), model.tries(), this));
   column->addWidget(make_sides());
   column->addWidget(make_options());
   column->addWidget(make_foot());
-  space.hear({Part::References, Part::Sets, Part::Trying, Part::Reference, Part::Desk, Part::Geometry}, this,
+  model.hear({Part::References, Part::Sets, Part::Trying, Part::Reference, Part::Desk, Part::Geometry}, this,
              &TryDesk::follow);
-  connect(&space.tries(), &TryReader::changed, this, &TryDesk::follow);
-  connect(&space.set_work(), &SetWork::previewChanged, this, &TryDesk::follow);
-  connect(&space.photos(), &PhotoLibrary::changed, this, &TryDesk::follow);
+  connect(&model.tries(), &TryModel::changed, this, &TryDesk::follow);
+  connect(&model.set_work(), &SetWork::previewChanged, this, &TryDesk::follow);
+  connect(&model.photos(), &PhotoLibrary::changed, this, &TryDesk::follow);
   connect(m_drawers, &Drawers::changed, this, [this] { m_view->leave_foot(m_drawers->height()); });
   m_first = empty_action(QStringLiteral("try.addPhoto"), tr("Add photo"),
                          tr("Add a photo or a drawing to the piece, to see it in the set"), *m_view);
@@ -75,9 +75,9 @@ TryDesk::TryDesk(Workspace& space, QWidget* parent)
 }
 
 void TryDesk::change(const std::function<void(Trying&)>& by) {
-  Trying next = m_space.session().trying;
+  Trying next = m_model.session().trying;
   by(next);
-  m_space.viewing().try_on(next);
+  m_model.viewing().try_on(next);
 }
 
 QWidget* TryDesk::make_head() {
@@ -131,27 +131,27 @@ QComboBox* TryDesk::make_side(const QString& name, const QString& tip, TrySide T
 /// The photo, the set and its versions, the other sets.
 void TryDesk::fill_side(QComboBox& box, const TrySide& chosen, bool with_photo) {
   const auto add = [&](const TrySide& side) {
-    box.addItem(m_space.tries().name_of(side),
+    box.addItem(m_model.tries().name_of(side),
                 QVariantList{side.photo, QVariant::fromValue(side.set), QVariant::fromValue(side.version)});
     if (side == chosen) box.setCurrentIndex(box.count() - 1);
   };
   box.clear();
   if (with_photo) add({true});
   add({});
-  const SwatchSet* current = current_set(m_space.piece());
+  const SwatchSet* current = current_set(m_model.piece());
   if (current)
     for (const auto& version : current->versions) add({false, 0, version.id});
-  for (const auto& set : m_space.piece().sets)
+  for (const auto& set : m_model.piece().sets)
     if (!current || set.id != current->id) add({false, set.id});
 }
 
 /// The other references; their shares are read from thumbnails.
 void TryDesk::fill_against() {
-  const Trying& trying = m_space.session().trying;
+  const Trying& trying = m_model.session().trying;
   m_against->clear();
   m_against->addItem(tr("no comparison"), QVariant::fromValue(Id(0)));
-  for (const auto& reference : m_space.piece().references) {
-    if (reference.id == m_space.session().reference) continue;
+  for (const auto& reference : m_model.piece().references) {
+    if (reference.id == m_model.session().reference) continue;
     m_against->addItem(tr("compared with %1").arg(text(reference.name)), QVariant::fromValue(reference.id));
     if (reference.id == trying.against) m_against->setCurrentIndex(m_against->count() - 1);
   }
@@ -199,7 +199,7 @@ QWidget* TryDesk::make_options() {
 QWidget* TryDesk::make_study(QWidget* parent) {
   auto* box = new QWidget(parent);
   auto* row = row_of(box, 6);
-  TryReader& tries = m_space.tries();
+  TryModel& tries = m_model.tries();
   m_by_areas = make_switch(box, QStringLiteral("try.byAreas"), tr("in areas"),
                            tr("Cut the picture into areas of similar color, each in one swatch. Drag a "
                               "swatch onto an area to bind it."),
@@ -299,20 +299,20 @@ QWidget* TryDesk::make_foot() {
   m_says = new ElidedLabel(caption_font(), foot);
   m_says->setObjectName(QStringLiteral("try.says"));
   row->addWidget(m_says, 1);
-  row->addWidget(m_drawers->add(QStringLiteral("try.lacks"), tr("Missing colors"),
+  row->addWidget(m_drawers->add(QStringLiteral("try.missing"), tr("Missing colors"),
                                 tr("List the colors that the picture needs and the set does not have"),
-                                new LacksPanel(m_space, m_space.laying(), m_space.viewing(),
-                                               m_space.set_work(), m_space.tries(), this)));
+                                new MissingPanel(m_model, m_model.laying(), m_model.viewing(),
+                                                 m_model.set_work(), m_model.tries(), this)));
   m_pairs = m_drawers->add(QStringLiteral("try.pairs"), tr("Pairs"), tr("Show which swatch moves to which"),
-                           new PairsPanel(m_space, m_space.viewing(), m_space.tries(), this));
+                           new PairsPanel(m_model, m_model.viewing(), m_model.tries(), this));
   row->addWidget(m_pairs);
   row->addWidget(
       m_drawers->add(QStringLiteral("try.change"), tr("Adjust the set"),
                      tr("Change hue, saturation and value of the set and see the picture follow"),
-                     new AdjustPanel(m_space, m_space.set_work(), AdjustPanel::Place::Drawer, this)));
+                     new AdjustPanel(m_model, m_model.set_work(), AdjustPanel::Place::Drawer, this)));
   row->addWidget(m_drawers->add(QStringLiteral("try.light"), tr("Light and haze"),
                                 tr("See the set under a colored light, or in the distance"),
-                                new LightPanel(m_space, m_space.viewing(), this)));
+                                new LightPanel(m_model, m_model.viewing(), this)));
   return foot;
 }
 
@@ -320,9 +320,9 @@ QWidget* TryDesk::make_foot() {
 
 void TryDesk::follow() {
   if (!isVisibleTo(parentWidget())) return;
-  m_first->setVisible(m_space.piece().references.empty());
-  const Trying& trying = m_space.session().trying;
-  const Reference* reference = find_reference(m_space.piece(), m_space.session().reference);
+  m_first->setVisible(m_model.piece().references.empty());
+  const Trying& trying = m_model.session().trying;
+  const Reference* reference = find_reference(m_model.piece(), m_model.session().reference);
   m_name->setText(reference ? text(reference->name) : tr("no picture"));
   for (const auto& [button, way] : m_ways) button->setChecked(way == trying.way);
   m_two->setChecked(trying.two);
@@ -332,7 +332,7 @@ void TryDesk::follow() {
   if (trying.two) fill_side(*m_left, trying.left, true);
   fill_side(*m_right, trying.right, true);
   if (trying.way == TryWay::Follow) fill_side(*m_from, trying.from, false);
-  const Study& study = m_space.tries().study();
+  const Study& study = m_model.tries().study();
   m_study->setVisible(trying.way == TryWay::Study);
   m_follow->setVisible(trying.way == TryWay::Follow);
   m_check->setVisible(trying.way == TryWay::Check);
@@ -356,14 +356,14 @@ void TryDesk::follow() {
 }
 
 void TryDesk::say() {
-  const Trying& trying = m_space.session().trying;
+  const Trying& trying = m_model.session().trying;
   m_says->setToolTip({});
-  if (!m_space.tries().photo()) return m_says->clear();
+  if (!m_model.tries().photo()) return m_says->clear();
   if (trying.way == TryWay::Check) return say_check();
-  if (trying.way == TryWay::Follow && Follow(m_space.tries().moves_to(trying.right, true)).still())
+  if (trying.way == TryWay::Follow && Follow(m_model.tries().moves_to(trying.right, true)).still())
     return m_says->setText(
         tr("No swatch has moved yet. Choose another version to move to, or adjust the set."));
-  const auto& uses = m_space.tries().uses();
+  const auto& uses = m_model.tries().uses();
   const auto unused = std::count_if(uses.begin(), uses.end(), [](const auto& u) { return u.second == 0; });
   m_says->setText(uses.empty() ? tr("The set is empty. Add swatches at Pick.")
                   : unused == 0
@@ -373,10 +373,10 @@ void TryDesk::say() {
 
 void TryDesk::say_check() {
   const auto percent = [](double share) { return number(100 * share, 1); };
-  const auto found = m_space.tries().strays();
+  const auto found = m_model.tries().strays();
   if (!found) return m_says->setText(tr("Comparing with the mask..."));
   const StrayShares& s = *found;
-  const auto against = m_space.tries().shares_against();
+  const auto against = m_model.tries().shares_against();
   m_says->setText(tr("Outside the mask %1 %, far from every swatch %2 %; ")
                       .arg(percent(sum(s.outside)), percent(sum(s.far))) +
                   (against ? tr("light %1 (compared with %2), middle %3 (%4), dark %5 (%6) %")
@@ -384,8 +384,8 @@ void TryDesk::say_check() {
                                       percent(against->middle), percent(s.all.dark), percent(against->dark))
                            : tr("light %1, middle %2, dark %3 %")
                                  .arg(percent(s.all.light), percent(s.all.middle), percent(s.all.dark))));
-  const BandCounts& set = m_space.set_work().counts();
-  const BandCounts& aim = m_space.piece().grading.target;
+  const BandCounts& set = m_model.set_work().counts();
+  const BandCounts& aim = m_model.piece().grading.target;
   m_says->setToolTip(
       m_says->text() + QLatin1String(". ") +
       tr("Outside the mask: light %1, middle %2, dark %3 %. Far: %4, %5, %6 %. The set has %7 light, "

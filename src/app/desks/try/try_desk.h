@@ -12,7 +12,7 @@ class QLabel;
 
 namespace zc {
 
-class Workspace;
+class AppModel;
 
 class Drawers;
 class NumberField;
@@ -22,7 +22,7 @@ class WordControl;
 class TryDesk final : public QWidget {
   Q_OBJECT
 public:
-  TryDesk(Workspace& space, QWidget* parent);
+  TryDesk(AppModel& model, QWidget* parent);
   [[nodiscard]] TryView& view() { return *m_view; }
 
 signals:
@@ -54,7 +54,7 @@ private:
   void say();
   void say_check();
 
-  Workspace& m_space;
+  AppModel& m_model;
   TryView* m_view;
   WordControl* m_options = nullptr;
   WordControl* m_first = nullptr; ///< Adds the first picture.

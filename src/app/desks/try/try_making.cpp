@@ -7,7 +7,7 @@
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
-#include "model/study/try_reading.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
 namespace zc {
 
@@ -42,7 +42,7 @@ void TryView::renew() {
     renew_picture();
     const auto before = m_areas;
     m_areas =
-        m_space.session().trying.way == TryWay::Study && m_tries.study().by_areas ? m_tries.areas() : nullptr;
+        m_model.session().trying.way == TryWay::Study && m_tries.study().by_areas ? m_tries.areas() : nullptr;
     if (m_areas != before) outline(kNoArea);
     compose();
     if (settled() || !m_drafts)

@@ -12,7 +12,7 @@
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
-#include "model/study/try_reading.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
 
 #include <QContextMenuEvent>
@@ -31,9 +31,9 @@ constexpr int kRestBeforeExact = 60; // Milliseconds.
 
 } // namespace
 
-TryView::TryView(Studio& space, Picking& picking, Viewing& viewing, SetWork& work, TryReader& tries,
+TryView::TryView(Studio& model, Picking& picking, Viewing& viewing, SetWork& work, TryModel& tries,
                  QWidget* parent)
-    : QWidget(parent), m_space(space), m_picks(picking), m_viewing(viewing), m_work(work), m_tries(tries) {
+    : QWidget(parent), m_model(model), m_picks(picking), m_viewing(viewing), m_work(work), m_tries(tries) {
   setObjectName(QStringLiteral("tryPicture"));
   setAccessibleName(tr("The picture in the set"));
   setStatusTip(tr("Click to use the color of the swatch. Drag the edge; Space swaps its sides. Drag a swatch "
@@ -43,13 +43,13 @@ TryView::TryView(Studio& space, Picking& picking, Viewing& viewing, SetWork& wor
   m_rest.setSingleShot(true);
   m_rest.setInterval(kRestBeforeExact);
   connect(&m_rest, &QTimer::timeout, this, &TryView::settle);
-  space.hear({Part::References, Part::Sets, Part::Geometry, Part::Trying, Part::TryEdge, Part::Reference,
-              Part::Eyes, Part::Sharing},
+  model.hear({Part::References, Part::Sets, Part::Geometry, Part::Trying, Part::TryEdge, Part::Reference,
+              Part::ColorVision, Part::Sharing},
              this, &TryView::renew);
-  connect(&space.photos(), &PhotoLibrary::changed, this, &TryView::renew);
+  connect(&model.photos(), &PhotoLibrary::changed, this, &TryView::renew);
   connect(&work, &SetWork::previewChanged, this, &TryView::renew);
-  connect(&tries, &TryReader::changed, this, &TryView::renew);
-  connect(&tries, &TryReader::hoveredChanged, this, [this] {
+  connect(&tries, &TryModel::changed, this, &TryView::renew);
+  connect(&tries, &TryModel::hoveredChanged, this, [this] {
     update();
     if (m_tries.hovered_on_staff() || !underMouse()) renew();
   });
@@ -111,7 +111,7 @@ std::optional<QPoint> TryView::pixel_at(QPointF position) const {
 /// In the widget; everything lies right of it while one side is shown.
 double TryView::edge_x() const {
   const QRectF seen = photo_rect().intersected(room());
-  return m_space.session().trying.two ? seen.left() + m_space.session().trying.edge * seen.width()
+  return m_model.session().trying.two ? seen.left() + m_model.session().trying.edge * seen.width()
                                       : seen.left();
 }
 
@@ -154,7 +154,7 @@ void TryView::paintEvent(QPaintEvent*) {
   painter.drawImage(QPointF(m_place.topLeft()) / m_seen.ratio, for_monitor(m_image));
   if (!m_outline.isNull()) painter.drawImage(QPointF(m_place.topLeft()) / m_seen.ratio, m_outline);
   painter.setRenderHint(QPainter::Antialiasing);
-  if (m_space.session().trying.two) {
+  if (m_model.session().trying.two) {
     const QRectF seen = photo_rect().intersected(room());
     draw_double_line(painter, {edge_x(), seen.top()}, {edge_x(), seen.bottom()}, 1.4);
     draw_handle(painter, {edge_x(), seen.center().y()}, m_drag == Drag::Edge);
@@ -174,7 +174,7 @@ void TryView::paintEvent(QPaintEvent*) {
 /// Which state stands on which side, where the edge leaves room for it.
 void TryView::paint_labels(QPainter& painter) {
   const QRectF seen = photo_rect().intersected(room());
-  const Trying& trying = m_space.session().trying;
+  const Trying& trying = m_model.session().trying;
   painter.setFont(caption_font());
   const auto label = [&](const TrySide& side, bool left) {
     const QString words = m_tries.name_of(side);
@@ -202,7 +202,7 @@ void TryView::showEvent(QShowEvent* event) {
 // ---------------------------------------------------------------- hands
 
 void TryView::flip() {
-  Trying trying = m_space.session().trying;
+  Trying trying = m_model.session().trying;
   std::swap(trying.left, trying.right);
   m_viewing.try_on(trying);
 }
@@ -214,7 +214,7 @@ double TryView::edge_in_picture() const {
 
 void TryView::move_edge(double x) {
   const QRectF seen = photo_rect().intersected(room());
-  Trying trying = m_space.session().trying;
+  Trying trying = m_model.session().trying;
   trying.edge = std::clamp((x - seen.left()) / std::max(1.0, seen.width()), 0.0, 1.0);
   m_viewing.try_on(trying);
 }
@@ -236,7 +236,7 @@ void TryView::hover_at(QPointF position) {
   outline(m_picture.area_at(at.x(), at.y()));
   const Id swatch = swatch_at(position);
   m_tries.hover(swatch, false);
-  const Swatch* s = find_swatch(m_space.piece(), swatch);
+  const Swatch* s = find_swatch(m_model.piece(), swatch);
   say_hint(*this, s ? tr("%1: click to use the color").arg(text(s->name)) : QString());
 }
 
@@ -271,7 +271,7 @@ void TryView::mousePressEvent(QMouseEvent* event) {
   m_press = m_pointer = event->position();
   if (event->button() == Qt::MiddleButton) m_drag = Drag::Pan;
   if (event->button() != Qt::LeftButton) return;
-  const bool on_edge = m_space.session().trying.two && std::abs(m_press.x() - edge_x()) <= kEdgeReach;
+  const bool on_edge = m_model.session().trying.two && std::abs(m_press.x() - edge_x()) <= kEdgeReach;
   m_drag = on_edge ? Drag::Edge : Drag::Area;
 }
 
@@ -283,7 +283,7 @@ void TryView::mouseMoveEvent(QMouseEvent* event) {
     m_fitted = false;
     return renew();
   }
-  const bool on_edge = m_space.session().trying.two && std::abs(m_pointer.x() - edge_x()) <= kEdgeReach;
+  const bool on_edge = m_model.session().trying.two && std::abs(m_pointer.x() - edge_x()) <= kEdgeReach;
   setCursor(on_edge ? Qt::SplitHCursor : Qt::ArrowCursor);
   hover_at(m_pointer);
 }
@@ -303,8 +303,8 @@ void TryView::mouseReleaseEvent(QMouseEvent* event) {
   }
   if ((event->position() - m_press).manhattanLength() > 4) return;
   const Id swatch = swatch_at(m_press);
-  const SwatchSet* set = current_set(m_space.piece());
-  const Swatch* s = find_swatch(m_space.piece(), swatch);
+  const SwatchSet* set = current_set(m_model.piece());
+  const Swatch* s = find_swatch(m_model.piece(), swatch);
   const auto color = color_at(m_press);
   // A swatch of the set is taken up itself; that of another state, or what is moved, is only a color.
   if (s && set && color && rounded_8bit(*color) == rounded_8bit(s->color))
@@ -348,7 +348,7 @@ bool TryView::bind_at(QPoint global, Id swatch) {
   const auto pixel = pixel_at(position);
   const AreaNumber area = area_at(position);
   if (!pixel || area == kNoArea) {
-    emit m_space.notice(tr("Cut the picture into areas first, to bind a swatch to one."));
+    emit m_model.notice(tr("Cut the picture into areas first, to bind a swatch to one."));
     return true;
   }
   m_tries.change_study(tr("Bind area"), [&](Study& s) {
@@ -363,22 +363,22 @@ void TryView::call_off() {
   update();
 }
 
-Spoken TryView::spoken() {
-  const Trying& trying = m_space.session().trying;
-  Spoken out{QAccessible::Graphic, {}, {}, {}};
-  const Reference* shown = find_reference(m_space.piece(), m_space.session().reference);
+AccessibleContent TryView::accessible() {
+  const Trying& trying = m_model.session().trying;
+  AccessibleContent out{QAccessible::Graphic, {}, {}, {}};
+  const Reference* shown = find_reference(m_model.piece(), m_model.session().reference);
   if (shown) out.description = text(shown->name);
   if (!trying.two) return out;
-  SpokenItem edge;
-  edge.key = spoken_key(kSpokenOwn, 0);
+  AccessibleItem edge;
+  edge.key = accessible_key(kOwnItems, 0);
   edge.role = QAccessible::Slider;
   edge.name = tr("Edge between the two sides");
   edge.rect = {edge_x() - kEdgeReach, 0, 2 * kEdgeReach, static_cast<double>(height())};
-  edge.number = SpokenNumber{100 * trying.edge, 0, 100, 5, [this](double wanted) {
-                               Trying next = m_space.session().trying;
-                               next.edge = wanted / 100;
-                               m_viewing.try_on(next);
-                             }};
+  edge.number = AccessibleNumber{100 * trying.edge, 0, 100, 5, [this](double wanted) {
+                                   Trying next = m_model.session().trying;
+                                   next.edge = wanted / 100;
+                                   m_viewing.try_on(next);
+                                 }};
   edge.actions = {{tr("Swap sides"), [this] { flip(); }}};
   out.items.push_back(std::move(edge));
   return out;

@@ -2,12 +2,12 @@
 // The picture in the set: one state, or two under an edge.
 #pragma once
 
-#include "app/seams/press_and_hold.h"
-#include "app/seams/unfinished.h"
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
+#include "app/platform/press_and_hold.h"
+#include "app/platform/unfinished.h"
 #include "core/try/live_picture.h"
 #include "model/session/studio.h"
-#include "model/study/try_reading.h"
+#include "model/study/try_model.h"
 
 #include <QTimer>
 #include <QWidget>
@@ -16,14 +16,13 @@ namespace zc {
 
 class Picking;
 class SetWork;
-class TryReader;
+class TryModel;
 class Viewing;
 
-class TryView final : public QWidget, public SpokenView, public Draggable, public OffersMenu {
+class TryView final : public QWidget, public AccessibleView, public Draggable, public OffersMenu {
   Q_OBJECT
 public:
-  TryView(Studio& space, Picking& picking, Viewing& viewing, SetWork& work, TryReader& tries,
-          QWidget* parent);
+  TryView(Studio& model, Picking& picking, Viewing& viewing, SetWork& work, TryModel& tries, QWidget* parent);
 
   /// Binds the area there to the swatch. False when there is none.
   bool bind_at(QPoint global, Id swatch);
@@ -42,7 +41,7 @@ public:
   [[nodiscard]] bool settled() const;
   /// So much at the foot is covered; a picture that is fitted stands above it.
   void leave_foot(int height);
-  [[nodiscard]] Spoken spoken() override;
+  [[nodiscard]] AccessibleContent accessible() override;
   [[nodiscard]] bool offers_menu(QPointF p) const override;
   void call_off() override;
 
@@ -71,17 +70,17 @@ private:
   void move_edge(double x);
   [[nodiscard]] QRectF room() const; ///< Of the widget, what is not covered.
   [[nodiscard]] QRectF photo_rect() const;
-  /// Of what is seen of the photo; may lie beside it.
+  /// The pixel of what is seen of the photo; it may lie beside it.
   [[nodiscard]] QPoint seen_at(QPointF position) const;
   [[nodiscard]] AreaNumber area_at(QPointF position) const;
   void unbind(Study& study, AreaNumber area) const;
   void outline(AreaNumber area);
   void paint_labels(QPainter& painter);
-  Studio& m_space;
+  Studio& m_model;
   Picking& m_picks;
   Viewing& m_viewing;
   SetWork& m_work;
-  TryReader& m_tries;
+  TryModel& m_tries;
   std::shared_ptr<const Photo> m_photo;
   std::shared_ptr<const Areas> m_areas;
   double m_scale = 1;

@@ -8,7 +8,7 @@
 #include "model/i18n/text.h"
 #include "model/session/laying.h"
 #include "model/session/studio.h"
-#include "model/study/try_reading.h"
+#include "model/study/try_model.h"
 #include "model/work/set_work.h"
 
 #include <QMouseEvent>
@@ -25,26 +25,26 @@ QString use_told(const QString& name, double share) {
 
 } // namespace
 
-UseBar::UseBar(Studio& space, Laying& laying, SetWork& work, TryReader& tries, QWidget* parent)
-    : QWidget(parent), m_space(space), m_laying(laying), m_tries(tries) {
+UseBar::UseBar(Studio& model, Laying& laying, SetWork& work, TryModel& tries, QWidget* parent)
+    : QWidget(parent), m_model(model), m_laying(laying), m_tries(tries) {
   setObjectName(QStringLiteral("useBar"));
   setAccessibleName(tr("How much of the picture each swatch covers"));
   setStatusTip(tr("How much of the picture each swatch covers, light to dark. Click to select the swatch."));
   setFixedHeight(kHeight);
   setMouseTracking(true);
-  space.hear({zc::Part::References, zc::Part::Sets, zc::Part::Trying, zc::Part::Reference, zc::Part::Eyes,
-              zc::Part::Selection},
+  model.hear({zc::Part::References, zc::Part::Sets, zc::Part::Trying, zc::Part::Reference,
+              zc::Part::ColorVision, zc::Part::Selection},
              this, &UseBar::renew);
   connect(&work, &SetWork::previewChanged, this, &UseBar::renew);
-  connect(&tries, &TryReader::changed, this, &UseBar::renew);
-  connect(&tries, &TryReader::hoveredChanged, this, qOverload<>(&QWidget::update));
-  connect(&space.photos(), &PhotoLibrary::changed, this, &UseBar::renew);
+  connect(&tries, &TryModel::changed, this, &UseBar::renew);
+  connect(&tries, &TryModel::hoveredChanged, this, qOverload<>(&QWidget::update));
+  connect(&model.photos(), &PhotoLibrary::changed, this, &UseBar::renew);
 }
 
 void UseBar::renew() {
   if (!isVisible()) return;
   m_parts.clear();
-  const SideColors side = m_tries.colors_of(m_space.session().trying.right, true);
+  const SideColors side = m_tries.colors_of(m_model.session().trying.right, true);
   const auto& uses = m_tries.uses();
   for (std::size_t i = 0; i < side.ids.size(); ++i)
     if (const auto at = uses.find(side.ids[i]); at != uses.end() && at->second > 0)
@@ -68,7 +68,7 @@ void UseBar::paintEvent(QPaintEvent*) {
   double x = 0;
   for (const Part& part : m_parts) {
     const QRectF r(x, 0, part.share * width(), height());
-    painter.fillRect(r, shown_color(part.color, m_space.session().eyes));
+    painter.fillRect(r, shown_color(part.color, m_model.session().vision));
     if (part.swatch == m_tries.hovered()) {
       QPainterPath frame;
       frame.addRect(r.adjusted(1, 1, -1, -1));
@@ -81,7 +81,7 @@ void UseBar::paintEvent(QPaintEvent*) {
 void UseBar::mouseMoveEvent(QMouseEvent* event) {
   const Id swatch = swatch_at(event->position().x());
   m_tries.hover(swatch, true);
-  const Swatch* s = find_swatch(m_space.piece(), swatch);
+  const Swatch* s = find_swatch(m_model.piece(), swatch);
   const auto& uses = m_tries.uses();
   const auto at = uses.find(swatch);
   say_hint(*this, s && at != uses.end() ? use_told(text(s->name), at->second) : QString());
@@ -93,18 +93,18 @@ void UseBar::mousePressEvent(QMouseEvent* event) {
 
 void UseBar::leaveEvent(QEvent*) { m_tries.hover(0, false); }
 
-Spoken UseBar::spoken() {
-  Spoken out{QAccessible::List, {}, {}, {}};
+AccessibleContent UseBar::accessible() {
+  AccessibleContent out{QAccessible::List, {}, {}, {}};
   double x = 0;
   for (const Part& part : m_parts) {
-    SpokenItem item;
-    item.key = spoken_key(kSpokenOwn, part.swatch);
-    const Swatch* s = find_swatch(m_space.piece(), part.swatch);
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems, part.swatch);
+    const Swatch* s = find_swatch(m_model.piece(), part.swatch);
     item.name = use_told(s ? text(s->name) : color_told(part.color), part.share);
     item.rect = {x, 0, part.share * width(), static_cast<double>(height())};
     x += item.rect.width();
     item.selectable = true;
-    item.selected = m_space.session().selection.has(part.swatch);
+    item.selected = m_model.session().selection.has(part.swatch);
     item.actions = {{tr("Select"), [this, id = part.swatch] { m_laying.select_swatch(id); }}};
     out.items.push_back(std::move(item));
   }

@@ -2,7 +2,7 @@
 // How much of the picture each swatch covers, as one bar from light to dark.
 #pragma once
 
-#include "app/spoken/spoken.h"
+#include "app/accessibility/accessibility.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -11,13 +11,13 @@ namespace zc {
 
 class Laying;
 class SetWork;
-class TryReader;
+class TryModel;
 
-class UseBar final : public QWidget, public SpokenView {
+class UseBar final : public QWidget, public AccessibleView {
   Q_OBJECT
 public:
-  UseBar(Studio& space, Laying& laying, SetWork& work, TryReader& tries, QWidget* parent);
-  [[nodiscard]] Spoken spoken() override;
+  UseBar(Studio& model, Laying& laying, SetWork& work, TryModel& tries, QWidget* parent);
+  [[nodiscard]] AccessibleContent accessible() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;
@@ -33,9 +33,9 @@ private:
   };
   void renew();
   [[nodiscard]] Id swatch_at(double x) const;
-  Studio& m_space;
+  Studio& m_model;
   Laying& m_laying;
-  TryReader& m_tries;
+  TryModel& m_tries;
   std::vector<Part> m_parts;
 };
 
