@@ -190,8 +190,11 @@ private slots:
     QCOMPARE(sizes({10, 350, 200, 355}), (Sizes{1, 3}));
     QCOMPARE(sizes({330, 350, 9.9, 20}), (Sizes{3, 1}));
     QCOMPARE(sizes({200}), (Sizes{1}));
-    // Neutrals come last, by their chroma.
-    const auto mixed = grouped_by_hue({hued(40, 0.6, 0.029), hued(40, 0.6, 0.031), hued(40, 0.8, 0.2)});
+    // What the trade calls grey comes last; a slate blue, whose hue is seen, is none.
+    const Srgb slate = rgb(0x36, 0x3f, 0x4c);
+    QVERIFY(lch_from_oklab(oklab_from_srgb(slate)).c < kNeutralChroma && hue_in_words(slate) != "grey");
+    QCOMPARE(grouped_by_hue({{slate, {}}})[0].name, hue_in_words(slate));
+    const auto mixed = grouped_by_hue({hued(40, 0.6, 0.008), hued(40, 0.6, 0.02), hued(40, 0.8, 0.2)});
     QVERIFY(mixed.size() == 2 && mixed[1].name == "neutral" && mixed[0].colors.size() == 2);
     QVERIFY(value_of(mixed[0].colors[0].color) > value_of(mixed[0].colors[1].color));
     // Named by the trade's hue of the color it begins with.

@@ -9,6 +9,7 @@
 #include <QMouseEvent>
 #include <QStyleHints>
 #include <QTabletEvent>
+#include <QWidget>
 
 namespace zc {
 

@@ -2,6 +2,7 @@
 #include "app/shelf/shipped_words.h"
 
 #include "core/wheel/color_words.h"
+#include "model/i18n/language.h"
 
 namespace zc {
 namespace {

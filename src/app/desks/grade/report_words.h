@@ -4,6 +4,7 @@
 
 #include "core/grading/findings.h"
 
+#include <QMetaType>
 #include <QString>
 
 namespace zc {
