@@ -6,6 +6,7 @@
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "core/wheel/color_words.h"
 #include "model/i18n/text.h"
 #include "model/mixing/paint_model.h"
 #include "model/proof/press_model.h"
@@ -25,7 +26,7 @@ namespace {
 constexpr std::size_t kMostLinks = 8;
 /// Ids below this are looked up in a table.
 constexpr Id kTabled = 1'000'000;
-constexpr double kNamedChip = 76;
+constexpr double kNamedChip = 40;
 constexpr int kLeastName = 60;
 /// Between two names under the staff.
 constexpr double kNameGap = 3;
@@ -92,10 +93,18 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   draw_chip(painter, r, color, theme().field);
   if (wide() && r.width() >= kNamedChip) {
     painter.setPen(readable_on(color));
-    painter.setFont(caption_font());
-    painter.drawText(r.adjusted(6, 0, -6, 0), Qt::AlignCenter,
-                     QFontMetrics(caption_font())
-                         .elidedText(text(s.name), Qt::ElideRight, static_cast<int>(r.width()) - 12));
+    const int room = static_cast<int>(r.width()) - 8;
+    const auto wide_in = [](const QFont& font, const QString& words) {
+      return QFontMetrics(font).horizontalAdvance(words);
+    };
+    QString name = text(s.name);
+    const QFont font = wide_in(caption_font(), name) <= room ? caption_font() : small_font();
+    // Of a name that we made the end says most: hue and value.
+    const bool ours = s.name.starts_with(made_swatch_name(s.color));
+    while (ours && wide_in(font, name) > room && name.contains(QLatin1Char(' ')))
+      name = name.section(QLatin1Char(' '), 1);
+    painter.setFont(font);
+    painter.drawText(r, Qt::AlignCenter, QFontMetrics(font).elidedText(name, Qt::ElideRight, room));
   }
   if (m_uses) {
     if (const auto at = m_uses->find(s.id); at != m_uses->end()) paint_use(painter, r, color, at->second);

@@ -60,7 +60,9 @@ StepsLine::StepsLine(Studio& model, Viewing& viewing, QWidget* parent)
     m_words[static_cast<std::size_t>(s.step)] = button;
     connect(button, &QAbstractButton::clicked, this, [this, s] {
       if (s.step != FirstStep::Save) m_viewing.show_desk(s.desk);
-      emit m_model.notice(s.how + QStringLiteral("."));
+      m_desk = m_model.session().desk;
+      m_told = s.how + QStringLiteral(".");
+      emit m_model.notice(m_told);
     });
   }
   row->addStretch();
@@ -108,8 +110,16 @@ void StepsLine::saved() {
 void StepsLine::follow() {
   if (!isVisibleTo(parentWidget())) return;
   if (m_document != m_model.store().document()) begin_from_here();
+  // What to do at one desk is not said at another, nor once it is done.
+  if (std::exchange(m_desk, m_model.session().desk) != m_model.session().desk) forget_told();
   const FirstSteps now = followed(m_steps, m_opened, m_model.piece(), m_model.session());
-  if (now != m_steps) take(now);
+  if (now == m_steps) return;
+  forget_told();
+  take(now);
+}
+
+void StepsLine::forget_told() {
+  if (!m_told.isEmpty()) emit m_model.refusalOver(std::exchange(m_told, {}));
 }
 
 void StepsLine::take(const FirstSteps& steps) {

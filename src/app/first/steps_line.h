@@ -30,6 +30,9 @@ private:
   void take(const FirstSteps& steps);
   void put_away();
   void show_words();
+  void forget_told();
+  QString m_told; ///< How to take a step, as long as it stands in the notice.
+  Desk m_desk = Desk::Pick;
   [[nodiscard]] bool in_use() const;
   Studio& m_model;
   Viewing& m_viewing;

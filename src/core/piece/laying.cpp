@@ -57,16 +57,29 @@ std::vector<LaidFamily> grouped_by_hue(const std::vector<LaidColor>& colors) {
   std::rotate(hued.begin(), hued.begin() + static_cast<std::ptrdiff_t>(start), hued.end());
   const Wheel wheel({HueScale::Traditional, SaturationMeasure::OklabChroma});
   double first = 0, last = 0;
+  std::vector<Oklab> sums; // Of each family, whose middle names it.
   for (const auto& [hue, color] : hued) {
     const bool begins =
         out.empty() || wrap_degrees(hue - last) > gap || wrap_degrees(hue - first) > widest_family;
     if (begins) {
       first = hue;
-      const auto name = nearest_named_hue(HueScale::Traditional, wheel.locate(color.color).a).name;
-      out.push_back({std::string(name), {}});
+      out.push_back({});
+      sums.push_back({});
     }
     last = hue;
+    const Oklab lab = oklab_from_srgb(color.color);
+    sums.back().a += lab.a;
+    sums.back().b += lab.b;
     out.back().colors.push_back(color);
+  }
+  for (std::size_t i = 0; i < out.size(); ++i) {
+    const double middle = lch_from_oklab(sums[i]).h;
+    const auto away = [&](const LaidColor& c) {
+      return std::abs(turn_between(middle, lch_from_oklab(oklab_from_srgb(c.color)).h));
+    };
+    const auto named = std::min_element(out[i].colors.begin(), out[i].colors.end(),
+                                        [&](const auto& p, const auto& q) { return away(p) < away(q); });
+    out[i].name = nearest_named_hue(HueScale::Traditional, wheel.locate(named->color).a).name;
   }
   if (!neutral.colors.empty()) out.push_back(std::move(neutral));
   sort_by_value(out);

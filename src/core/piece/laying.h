@@ -30,7 +30,7 @@ struct LaidFamily {
 };
 [[nodiscard]] Result<Piece> with_laid_families(Piece piece, const std::vector<LaidFamily>& families);
 /// Colors suggested as families by hue: neutrals together, the others parted at the widest gaps between their
-/// OKLab hues, named by the trade's hue on the traditional wheel.
+/// OKLab hues, named by the trade's hue of their middle on the traditional wheel.
 [[nodiscard]] std::vector<LaidFamily> grouped_by_hue(const std::vector<LaidColor>& colors);
 /// Colors suggested as families "light", "middle" and "dark"; without those that would be empty.
 [[nodiscard]] std::vector<LaidFamily> grouped_by_band(const std::vector<LaidColor>& colors,

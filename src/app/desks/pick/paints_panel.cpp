@@ -85,7 +85,6 @@ QWidget* PaintsPanel::make_list() {
   connect(keep, &QAbstractButton::clicked, this, &PaintsPanel::keep_on_shelf);
   first->addWidget(m_add);
   first->addWidget(m_shelf, 1);
-  first->addWidget(keep);
   m_scroll->setFrameShape(QFrame::NoFrame);
   m_scroll->setFocusPolicy(Qt::NoFocus);
   m_scroll->setWidgetResizable(true);
@@ -93,6 +92,7 @@ QWidget* PaintsPanel::make_list() {
   m_scroll->setMinimumHeight(96);
   column->addLayout(first);
   column->addWidget(m_scroll, 1);
+  column->addWidget(keep, 0, Qt::AlignLeft); // Beside the others it would not fit in every language.
   return box;
 }
 

@@ -66,11 +66,6 @@ void SheetPanel::make_parts(QVBoxLayout& column) {
   m_parts->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   column.addWidget(m_parts);
   auto* under = row_in(column);
-  under->addWidget(add_switch(
-      this, QStringLiteral("sheet.study"), tr("reference as study"),
-      tr("Show the reference as at Try, every pixel in its swatch"),
-      [](const SheetSpec& s) { return s.study; }, [](SheetSpec& s, bool on) { s.study = on; }));
-  under->addStretch();
   const std::tuple<const char*, QString, QString, int> moves[] = {
       {"sheet.up", tr("Move up"), tr("Move the chosen part up"), -1},
       {"sheet.down", tr("Move down"), tr("Move the chosen part down"), 1}};
@@ -79,6 +74,13 @@ void SheetPanel::make_parts(QVBoxLayout& column) {
     connect(move, &QAbstractButton::clicked, this, [this, by = by] { move_part(by); });
     under->addWidget(move);
   }
+  under->addStretch();
+  auto* also = row_in(column);
+  also->addWidget(add_switch(
+      this, QStringLiteral("sheet.study"), tr("reference as study"),
+      tr("Show the reference as at Try, every pixel in its swatch"),
+      [](const SheetSpec& s) { return s.study; }, [](SheetSpec& s, bool on) { s.study = on; }));
+  also->addStretch();
   connect(m_parts, &QListWidget::itemChanged, this, &SheetPanel::take_parts, Qt::QueuedConnection);
   connect(m_parts->model(), &QAbstractItemModel::rowsMoved, this, &SheetPanel::take_parts,
           Qt::QueuedConnection);
@@ -193,6 +195,7 @@ void SheetPanel::make_numbers(QVBoxLayout& column) {
 
 void SheetPanel::make_writing(QVBoxLayout& column) {
   auto* write = row_in(column);
+  auto* print = row_in(column);
   const std::tuple<const char*, QString, QString> formats[] = {
       {"pdf", tr("Save PDF"), tr("Save all pages of the sheet as one PDF")},
       {"svg", tr("Save SVG"), tr("Save the sheet as SVG, one file for each page")},
@@ -205,9 +208,10 @@ void SheetPanel::make_writing(QVBoxLayout& column) {
     button->setDefault(QLatin1String(format) == QLatin1String("pdf"));
     connect(button, &QPushButton::clicked, this,
             [this, f = QString::fromLatin1(format)] { emit writeAsked(f); });
-    write->addWidget(button);
+    (QLatin1String(format) == QLatin1String("print") ? print : write)->addWidget(button);
   }
   write->addStretch(1);
+  print->addStretch(1);
 }
 
 WordControl* SheetPanel::add_switch(QWidget* parent, const QString& name, const QString& word,
