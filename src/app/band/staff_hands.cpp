@@ -397,7 +397,8 @@ void StaffView::add_family() {
 
 /// What is pointed at comes first: it need not be selected to get a name.
 void StaffView::rename_selected() {
-  if (find_swatch(m_families, m_pointed)) return rename_swatch(m_pointed);
+  const Swatch* pointed = m_pointed ? swatch_at(m_pointer) : nullptr; // Of the piece that is open now.
+  if (pointed) return rename_swatch(pointed->id);
   if (m_model.session().selection.focus()) return rename_swatch(m_model.session().selection.focus());
   if (const auto chosen = chosen_family()) rename_family(*chosen);
 }

@@ -6,7 +6,6 @@
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
-#include "core/wheel/color_words.h"
 #include "model/i18n/text.h"
 #include "model/mixing/paint_model.h"
 #include "model/proof/press_model.h"
@@ -100,7 +99,8 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
     QString name = text(s.name);
     const QFont font = wide_in(caption_font(), name) <= room ? caption_font() : small_font();
     // Of a name that we made the end says most: hue and value.
-    const bool ours = s.name.starts_with(made_swatch_name(s.color));
+    const bool ours = wide_in(font, name) > room &&
+                      name.endsWith(QStringLiteral(" %1").arg(std::lround(value_of(s.color))));
     while (ours && wide_in(font, name) > room && name.contains(QLatin1Char(' ')))
       name = name.section(QLatin1Char(' '), 1);
     painter.setFont(font);

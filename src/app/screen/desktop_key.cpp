@@ -78,7 +78,7 @@ void DesktopKey::begin() {
                   {{QStringLiteral("session_handle_token"), QStringLiteral("zonachrom_keys")}},
                   [this](const Result<QVariantMap>& results) {
                     if (!results) return fail(words(results.error()));
-                    // By its own description it is a ramp; some desktops tell an object path.
+                    // By its own description it is a string; some desktops tell an object path.
                     const QVariant told = results->value(QStringLiteral("session_handle"));
                     const QString path = told.canConvert<QDBusObjectPath>()
                                              ? qvariant_cast<QDBusObjectPath>(told).path()

@@ -156,6 +156,14 @@ Result<Piece> one_remedied(const Piece& piece, const Finding& f) {
   return with_parted(piece, first, last);
 }
 
+std::vector<Id> unlocked(const Piece& piece, std::vector<Id> swatches) {
+  std::erase_if(swatches, [&piece](Id id) {
+    const Swatch* s = find_swatch(piece, id);
+    return !s || s->locked;
+  });
+  return swatches;
+}
+
 } // namespace
 
 std::vector<Finding> gathered(const GradingReport& report, const GradingRules& rules) {
@@ -174,6 +182,8 @@ std::vector<Finding> gathered(const GradingReport& report, const GradingRules& r
 
 Result<Piece> remedied(const Piece& piece, const Finding& finding) {
   if (finding.parts.empty()) return one_remedied(piece, finding);
+  if (finding.kind == FindingKind::Outside)
+    return with_brought_inside(piece, unlocked(piece, finding.swatches));
   Piece mended = piece;
   std::optional<Error> why_not;
   bool any = false;

@@ -2,13 +2,8 @@
 #include "core/piece/change.h"
 
 #include "core/base/sentences.h"
-#include "core/color/convert.h"
 #include "core/piece/set_edits.h"
 #include "core/wheel/color_words.h"
-
-#include <iomanip>
-#include <locale>
-#include <sstream>
 
 namespace zc {
 namespace {
@@ -126,12 +121,6 @@ std::string name_for(const SwatchSet& set, Srgb color) {
   };
   const std::string name = made_swatch_name(color);
   if (!taken(name)) return name;
-  // Two that round to one value are told apart by its tenths, and where that does not do by a letter.
-  std::ostringstream tenths;
-  tenths.imbue(std::locale::classic());
-  tenths << name.substr(0, name.find_last_of(' ') + 1) << std::fixed << std::setprecision(1)
-         << value_of(color);
-  if (!taken(tenths.str())) return tenths.str();
   for (char letter = 'b'; letter <= 'z'; ++letter)
     if (!taken(name + ' ' + letter)) return name + ' ' + letter;
   return free_name(name, taken);

@@ -199,7 +199,9 @@ void ReportPanel::add_remedy(QWidget* row, QHBoxLayout* line, const Finding& fin
 bool ReportPanel::eventFilter(QObject* watched, QEvent* event) {
   const auto type = event->type();
   if (type == QEvent::Enter || type == QEvent::FocusIn) {
-    const auto edited = remedied(m_model.piece(), watched->property("finding").value<Finding>());
+    const auto finding = watched->property("finding").value<Finding>();
+    if (finding.swatches.size() > kMostReckoned) return false; // That would hold the window up.
+    const auto edited = remedied(m_model.piece(), finding);
     if (edited) m_work.look_ahead(*edited);
   }
   if (type == QEvent::Leave || type == QEvent::FocusOut) m_work.stop_looking_ahead();

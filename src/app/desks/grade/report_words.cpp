@@ -10,8 +10,8 @@
 namespace zc {
 namespace {
 
-/// Of so many swatches what becomes of each is told, and of no more than the other is it reckoned at all.
-constexpr std::size_t kToldApart = 2, kReckoned = 60;
+/// Of so many swatches what becomes of each is told.
+constexpr std::size_t kToldApart = 2;
 
 class Report {
   Q_DECLARE_TR_FUNCTIONS(Report)
@@ -180,7 +180,7 @@ QString remedy_step(FindingKind kind) {
 }
 
 QString remedy_does(const Piece& piece, const Finding& f) {
-  if (f.swatches.size() > kReckoned)
+  if (f.swatches.size() > kMostReckoned)
     return Report::tr("Changes up to %n swatches.", nullptr, static_cast<int>(f.swatches.size()));
   const auto edited = remedied(piece, f);
   if (!edited) return words(edited.error());

@@ -15,6 +15,8 @@ namespace zc {
 [[nodiscard]] QString remedy_words(const Finding& finding, const GradingRules& rules);
 /// Name of its undo step.
 [[nodiscard]] QString remedy_step(FindingKind kind);
+/// Of so many swatches it is reckoned at each look what a remedy will change.
+inline constexpr std::size_t kMostReckoned = 60;
 /// What the remedy will change, told before it is used.
 [[nodiscard]] QString remedy_does(const Piece& piece, const Finding& finding);
 
