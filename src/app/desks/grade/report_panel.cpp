@@ -26,6 +26,8 @@ namespace {
 
 /// Parts shown at most; more come up as the first ones are dealt with.
 constexpr std::size_t kMostParts = 40;
+/// More are mended one by one: all at once would hold the window up. What is outside the mask is quick.
+constexpr std::size_t kMostTogether = 500;
 constexpr int kIndent = 14;
 
 } // namespace
@@ -251,8 +253,10 @@ void ReportPanel::add_row(const Finding& finding, int depth) {
   auto [row, line] = begin_row(said, depth);
   row->setProperty("depth", depth);
   if (depth == 0) add_note(row, "findingMeans", finding_means(finding.kind, piece.grading));
-  add_note(row, "remedyDoes", remedy_does(piece, finding));
-  add_remedy(row, line, finding, said, depth);
+  if (finding.kind == FindingKind::Outside || finding.parts.size() <= kMostTogether) {
+    add_note(row, "remedyDoes", remedy_does(piece, finding));
+    add_remedy(row, line, finding, said, depth);
+  }
   line->addWidget(make_more(row, finding, said));
   const std::tuple key{finding.kind, finding.swatches.front(), depth};
   const bool open = m_open.contains(key);
