@@ -23,6 +23,8 @@ class PressAndHold final : public QObject {
   Q_OBJECT
 public:
   PressAndHold();
+  /// A press that is held opens nothing any more: another piece is open.
+  void stop() { m_timer.stop(); }
 
 protected:
   bool eventFilter(QObject* watched, QEvent* event) override;

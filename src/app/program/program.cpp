@@ -9,6 +9,7 @@ Program::Program(Dialogs& toolkit_dialogs)
     : dialogs(model, toolkit_dialogs), questions(dialogs), documents(model, questions, job),
       copy_on_pick(model), window(model, job, documents, copy_on_pick, dialogs),
       beside(model, copy_on_pick, window) {
+  QObject::connect(&model, &Studio::startedAnew, &m_press_and_hold, &PressAndHold::stop);
   model.set_unfinished(&m_hands);
   questions.ask_over(window);
 }
