@@ -50,7 +50,7 @@ void pick_handed_over(benchmark::State& state) {
   double worst = 0, n = 0;
   for (auto _ : state) {
     const auto start = Clock::now();
-    model.picking().take_up({n / 300, 0.5, 0.3});
+    model.picking().use_color({n / 300, 0.5, 0.3});
     QApplication::processEvents();
     if (QGuiApplication::clipboard()->text().isEmpty()) state.SkipWithError("nothing was handed over");
     worst = std::max(worst, milliseconds_since(start));

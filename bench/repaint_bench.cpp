@@ -117,7 +117,7 @@ void try_first_picture(benchmark::State& state) {
   const Desk desk(zc::Desk::Try);
   zc::AppModel& model = desk.program->model;
   const std::size_t before = model.piece().references.size();
-  model.photos().take_in(zc::benches::large().image, QStringLiteral("large"));
+  model.photos().import_photo(zc::benches::large().image, QStringLiteral("large"));
   while (model.piece().references.size() == before) QApplication::processEvents(QEventLoop::AllEvents, 20);
   zc::Trying trying = model.session().trying;
   trying.way = zc::TryWay::Photo;
@@ -152,7 +152,7 @@ void try_recolored_drawing(benchmark::State& state) {
       drawing.setPixel(x, y, qRgb(n, (n * 7) % 256, (n * 13) % 256));
     }
   const std::size_t before = model.piece().references.size();
-  model.photos().take_in(drawing, QStringLiteral("drawing"));
+  model.photos().import_photo(drawing, QStringLiteral("drawing"));
   while (model.piece().references.size() == before) QApplication::processEvents(QEventLoop::AllEvents, 20);
   model.viewing().show_reference(model.piece().references.back().id);
   while (!model.reader().photo()) QApplication::processEvents(QEventLoop::AllEvents, 20);

@@ -64,7 +64,7 @@ void photo_of_100_megapixels(benchmark::State& state) {
     desk.program->documents.open_demo(); // For its mask.
     desk.wait_for_files();
     model.viewing().show_desk(Desk::Observe);
-    model.photos().take_in(path);
+    model.photos().import_photo(path);
     work_until([&] { return model.piece().references.size() == 4; });
     model.viewing().show_reference(model.piece().references.back().id);
     work_until([&] { return model.reader().photo() != nullptr; });

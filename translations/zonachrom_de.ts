@@ -1435,10 +1435,6 @@ in die Maske geholt</translation>
         <translation>Eine Klammer im Muster ist nicht geschlossen; mit } schließen.</translation>
     </message>
     <message>
-        <source>%1 colors were outside what a display shows; the nearest colors are used.</source>
-        <translation>%1 Farben lagen außerhalb dessen, was ein Bildschirm zeigt; die nächsten stehen dafür.</translation>
-    </message>
-    <message>
         <source>Counting the used swatches was stopped.</source>
         <translation>Das Zählen benutzter Farbfelder wurde angehalten.</translation>
     </message>
@@ -1921,6 +1917,10 @@ in die Maske geholt</translation>
     <message>
         <source>The XML is damaged at byte %1.</source>
         <translation>Das XML ist bei Byte %1 beschädigt.</translation>
+    </message>
+    <message>
+        <source>Colors outside what a display shows: %1; the nearest ones are used.</source>
+        <translation>Farben außerhalb dessen, was ein Bildschirm zeigt: %1; die nächsten werden verwendet.</translation>
     </message>
 </context>
 <context>
@@ -2884,16 +2884,19 @@ in die Maske geholt</translation>
         </translation>
     </message>
     <message>
-        <source>%1 swatches change. %2 of them, marked with a dot, stop at the limit of what a display can show.</source>
-        <translation>%1 Farbfelder ändern sich. %2 davon, mit einem Punkt markiert, bleiben an der Grenze dessen stehen, was ein Bildschirm zeigen kann.</translation>
-    </message>
-    <message>
         <source>Tint with current color</source>
         <translation>Mit aktueller Farbe tönen</translation>
     </message>
     <message>
         <source>Nothing is adjusted yet.</source>
         <translation>Noch ist nichts angepasst.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n swatches change. Those marked with a dot (%1) stop at the limit of what a display can show.</source>
+        <translation>
+            <numerusform>%n Farbfeld ändert sich. Die mit einem Punkt markierten (%1) bleiben an der Grenze dessen stehen, was ein Bildschirm zeigen kann.</numerusform>
+            <numerusform>%n Farbfelder ändern sich. Die mit einem Punkt markierten (%1) bleiben an der Grenze dessen stehen, was ein Bildschirm zeigen kann.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -2989,6 +2992,38 @@ in die Maske geholt</translation>
     <message>
         <source>Remove the mask from the piece (Undo brings it back)</source>
         <translation>Die Maske aus dem Werk entfernen (Rückgängig bringt sie zurück)</translation>
+    </message>
+    <message>
+        <source>Add corner</source>
+        <translation>Ecke hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove corner</source>
+        <translation>Ecke entfernen</translation>
+    </message>
+    <message>
+        <source>Remove the corner that the numbers show</source>
+        <translation>Die Ecke entfernen, die die Zahlen zeigen</translation>
+    </message>
+    <message>
+        <source>Add mask corner</source>
+        <translation>Maskenecke hinzufügen</translation>
+    </message>
+    <message>
+        <source>Remove mask corner</source>
+        <translation>Maskenecke entfernen</translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation>Mehr</translation>
+    </message>
+    <message>
+        <source>Add or remove corners, or remove the mask</source>
+        <translation>Ecken hinzufügen oder entfernen, oder die Maske entfernen</translation>
+    </message>
+    <message>
+        <source>Add a corner in the middle of the edge behind the shown one, to bend the edge. On the wheel: drag the edge.</source>
+        <translation>Eine Ecke in der Mitte der Kante hinter der gezeigten hinzufügen, um die Kante zu biegen. Auf dem Farbkreis: die Kante ziehen.</translation>
     </message>
 </context>
 <context>
@@ -5024,6 +5059,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>dropped photo</source>
         <translation>abgelegtes Foto</translation>
     </message>
+    <message>
+        <source>Press Tab until a wheel, a photo or a set is framed, then press F7 again.</source>
+        <translation>Drücke Tab, bis ein Farbkreis, ein Foto oder ein Satz umrahmt ist, und dann wieder F7.</translation>
+    </message>
 </context>
 <context>
     <name>zc::MaskHands</name>
@@ -6804,10 +6843,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>%1 von %2 Farbfeldern lassen sich nicht so drucken, wie sie sind.</translation>
     </message>
     <message>
-        <source>%1 swatches need more than %2 % ink.</source>
-        <translation>%1 Farbfelder brauchen mehr als %2 % Farbauftrag.</translation>
-    </message>
-    <message>
         <source>Use all printable colors</source>
         <translation>Alle druckbaren Farben verwenden</translation>
     </message>
@@ -6822,6 +6857,13 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Choose a press and tick &quot;show as printed&quot; first.</source>
         <translation>Zuerst einen Druck wählen und &quot;wie gedruckt zeigen&quot; ankreuzen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n swatches need more than %1 % ink.</source>
+        <translation>
+            <numerusform>%n Farbfeld braucht mehr als %1 % Farbauftrag.</numerusform>
+            <numerusform>%n Farbfelder brauchen mehr als %1 % Farbauftrag.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -8805,10 +8847,6 @@ in der Maske %1 %</translation>
         <translation>Beim Ansehen: ein Foto auf dem Fenster ablegen oder &quot;Foto hinzufügen&quot; drücken</translation>
     </message>
     <message>
-        <source>Take colors</source>
-        <translation>Farben nehmen</translation>
-    </message>
-    <message>
         <source>Make a mask</source>
         <translation>Eine Maske machen</translation>
     </message>
@@ -8829,24 +8867,12 @@ in der Maske %1 %</translation>
         <translation>Beim Abstufen: den Bericht lesen und eine Abhilfe drücken</translation>
     </message>
     <message>
-        <source>See it in the picture</source>
-        <translation>Im Bild sehen</translation>
-    </message>
-    <message>
         <source>At Try: see the photo in your swatches</source>
         <translation>Beim Probieren: das Foto in den eigenen Farbfeldern sehen</translation>
     </message>
     <message>
-        <source>Save</source>
-        <translation>Speichern</translation>
-    </message>
-    <message>
         <source>Press Ctrl+S to save the piece</source>
         <translation>Mit Strg+S das Werk speichern</translation>
-    </message>
-    <message>
-        <source>Take it along</source>
-        <translation>Mitnehmen</translation>
     </message>
     <message>
         <source>At Share: save the sheet, or export files for the program you paint with</source>
@@ -8867,6 +8893,22 @@ in der Maske %1 %</translation>
     <message>
         <source>At Observe: click the photo, or press Take palette</source>
         <translation>Beim Ansehen: auf das Foto klicken oder &quot;Palette nehmen&quot; drücken</translation>
+    </message>
+    <message>
+        <source>Sample colors</source>
+        <translation>Farben nehmen</translation>
+    </message>
+    <message>
+        <source>See the set in the picture</source>
+        <translation>Den Satz im Bild sehen</translation>
+    </message>
+    <message>
+        <source>Save the piece</source>
+        <translation>Das Werk speichern</translation>
+    </message>
+    <message>
+        <source>Print or export</source>
+        <translation>Drucken oder exportieren</translation>
     </message>
 </context>
 <context>
@@ -9757,6 +9799,14 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Show the current color, wells and Add to set in one row</source>
         <translation>Aktuelle Farbe, Näpfe und Zum Satz hinzufügen in einer Zeile zeigen</translation>
+    </message>
+    <message>
+        <source>Move &amp;pointer by keys</source>
+        <translation>Zei&amp;ger mit Tasten führen</translation>
+    </message>
+    <message>
+        <source>Arrows move a pointer over the view with the focus; Enter clicks, Space takes hold and lets go, the Menu key opens a menu, Escape ends</source>
+        <translation>Pfeile führen einen Zeiger über die Ansicht mit dem Fokus; Eingabe klickt, Leertaste greift und lässt los, die Menütaste öffnet ein Menü, Esc beendet</translation>
     </message>
 </context>
 <context>

@@ -1435,10 +1435,6 @@ llevado a la máscara</translation>
         <translation>Una llave del patrón no está cerrada; ciérrala con }.</translation>
     </message>
     <message>
-        <source>%1 colors were outside what a display shows; the nearest colors are used.</source>
-        <translation>%1 colores estaban fuera de lo que muestra una pantalla; se usan los más cercanos.</translation>
-    </message>
-    <message>
         <source>Counting the used swatches was stopped.</source>
         <translation>Se detuvo el recuento de muestras usadas.</translation>
     </message>
@@ -1921,6 +1917,10 @@ llevado a la máscara</translation>
     <message>
         <source>The XML is damaged at byte %1.</source>
         <translation>El XML está dañado en el byte %1.</translation>
+    </message>
+    <message>
+        <source>Colors outside what a display shows: %1; the nearest ones are used.</source>
+        <translation>Colores fuera de lo que muestra una pantalla: %1; se usan los más cercanos.</translation>
     </message>
 </context>
 <context>
@@ -2884,16 +2884,19 @@ llevado a la máscara</translation>
         </translation>
     </message>
     <message>
-        <source>%1 swatches change. %2 of them, marked with a dot, stop at the limit of what a display can show.</source>
-        <translation>Cambian %1 muestras. %2 de ellas, marcadas con un punto, se detienen en el límite de lo que puede mostrar una pantalla.</translation>
-    </message>
-    <message>
         <source>Tint with current color</source>
         <translation>Teñir con el actual</translation>
     </message>
     <message>
         <source>Nothing is adjusted yet.</source>
         <translation>Aún no se ajustó nada.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n swatches change. Those marked with a dot (%1) stop at the limit of what a display can show.</source>
+        <translation>
+            <numerusform>Cambia %n muestra. Las marcadas con un punto (%1) se detienen en el límite de lo que puede mostrar una pantalla.</numerusform>
+            <numerusform>Cambian %n muestras. Las marcadas con un punto (%1) se detienen en el límite de lo que puede mostrar una pantalla.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -2989,6 +2992,38 @@ llevado a la máscara</translation>
     <message>
         <source>Remove the mask from the piece (Undo brings it back)</source>
         <translation>Quitar la máscara de la obra (Deshacer la devuelve)</translation>
+    </message>
+    <message>
+        <source>Add corner</source>
+        <translation>Añadir esquina</translation>
+    </message>
+    <message>
+        <source>Remove corner</source>
+        <translation>Quitar esquina</translation>
+    </message>
+    <message>
+        <source>Remove the corner that the numbers show</source>
+        <translation>Quitar la esquina que muestran los números</translation>
+    </message>
+    <message>
+        <source>Add mask corner</source>
+        <translation>Añadir esquina a la máscara</translation>
+    </message>
+    <message>
+        <source>Remove mask corner</source>
+        <translation>Quitar esquina de la máscara</translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation>Más</translation>
+    </message>
+    <message>
+        <source>Add or remove corners, or remove the mask</source>
+        <translation>Añadir o quitar esquinas, o quitar la máscara</translation>
+    </message>
+    <message>
+        <source>Add a corner in the middle of the edge behind the shown one, to bend the edge. On the wheel: drag the edge.</source>
+        <translation>Añadir una esquina en el centro del borde que sigue a la mostrada, para doblar el borde. En el círculo: arrastrar el borde.</translation>
     </message>
 </context>
 <context>
@@ -5024,6 +5059,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>dropped photo</source>
         <translation>foto soltada</translation>
     </message>
+    <message>
+        <source>Press Tab until a wheel, a photo or a set is framed, then press F7 again.</source>
+        <translation>Pulsa Tab hasta que un círculo, una foto o un conjunto lleve un marco, y luego F7 otra vez.</translation>
+    </message>
 </context>
 <context>
     <name>zc::MaskHands</name>
@@ -6804,10 +6843,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>%1 de %2 muestras no se pueden imprimir como son.</translation>
     </message>
     <message>
-        <source>%1 swatches need more than %2 % ink.</source>
-        <translation>%1 muestras necesitan más del %2 % de tinta.</translation>
-    </message>
-    <message>
         <source>Use all printable colors</source>
         <translation>Usar todos los colores imprimibles</translation>
     </message>
@@ -6822,6 +6857,13 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Choose a press and tick &quot;show as printed&quot; first.</source>
         <translation>Elige antes una imprenta y marca &quot;mostrar como impreso&quot;.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n swatches need more than %1 % ink.</source>
+        <translation>
+            <numerusform>%n muestra necesita más del %1 % de tinta.</numerusform>
+            <numerusform>%n muestras necesitan más del %1 % de tinta.</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -8805,10 +8847,6 @@ en la máscara %1 %</translation>
         <translation>En Observar: suelta una foto en la ventana o pulsa Añadir foto</translation>
     </message>
     <message>
-        <source>Take colors</source>
-        <translation>Tomar colores</translation>
-    </message>
-    <message>
         <source>Make a mask</source>
         <translation>Hacer una máscara</translation>
     </message>
@@ -8829,24 +8867,12 @@ en la máscara %1 %</translation>
         <translation>En Graduar: lee el informe y pulsa un remedio</translation>
     </message>
     <message>
-        <source>See it in the picture</source>
-        <translation>Verlo en la imagen</translation>
-    </message>
-    <message>
         <source>At Try: see the photo in your swatches</source>
         <translation>En Probar: mira la foto en tus muestras</translation>
     </message>
     <message>
-        <source>Save</source>
-        <translation>Guardar</translation>
-    </message>
-    <message>
         <source>Press Ctrl+S to save the piece</source>
         <translation>Pulsa Ctrl+S para guardar la obra</translation>
-    </message>
-    <message>
-        <source>Take it along</source>
-        <translation>Llevártelo</translation>
     </message>
     <message>
         <source>At Share: save the sheet, or export files for the program you paint with</source>
@@ -8867,6 +8893,22 @@ en la máscara %1 %</translation>
     <message>
         <source>At Observe: click the photo, or press Take palette</source>
         <translation>En Observar: haz clic en la foto o pulsa Tomar paleta</translation>
+    </message>
+    <message>
+        <source>Sample colors</source>
+        <translation>Tomar colores</translation>
+    </message>
+    <message>
+        <source>See the set in the picture</source>
+        <translation>Ver el conjunto en la imagen</translation>
+    </message>
+    <message>
+        <source>Save the piece</source>
+        <translation>Guardar la obra</translation>
+    </message>
+    <message>
+        <source>Print or export</source>
+        <translation>Imprimir o exportar</translation>
     </message>
 </context>
 <context>
@@ -9757,6 +9799,14 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Show the current color, wells and Add to set in one row</source>
         <translation>Mostrar el color actual, los pocillos y Añadir al conjunto en una fila</translation>
+    </message>
+    <message>
+        <source>Move &amp;pointer by keys</source>
+        <translation>&amp;Mover el puntero con teclas</translation>
+    </message>
+    <message>
+        <source>Arrows move a pointer over the view with the focus; Enter clicks, Space takes hold and lets go, the Menu key opens a menu, Escape ends</source>
+        <translation>Las flechas mueven un puntero sobre la vista con el foco; Entrar hace clic, Espacio agarra y suelta, la tecla Menú abre un menú, Esc termina</translation>
     </message>
 </context>
 <context>

@@ -87,7 +87,7 @@ void apply_options(zc::Program& program, const zc::StartOptions& options) {
   zc::AppModel& model = program.model;
   if (options.desk) model.viewing().show_desk(*options.desk);
   zc::Companion* companion = program.beside.companion();
-  if (options.size.isValid() && companion) companion->take_place({companion->pos(), options.size});
+  if (options.size.isValid() && companion) companion->apply_place({companion->pos(), options.size});
   if (options.size.isValid() && !companion) program.window.resize(options.size);
   zc::WheelSpec wheel = model.piece().wheel;
   wheel.hues = options.hues.value_or(wheel.hues);
@@ -136,7 +136,7 @@ void show(zc::Program& program, const zc::StartOptions& options) {
     program.window.show();
 }
 
-/// Every control in all states, or a picture of them.
+/// Shows every control in all states, or writes a picture of them.
 int show_gallery(const QString& picture) {
   zc::install_theme();
   zc::Gallery gallery;
@@ -175,7 +175,7 @@ int main(int argc, char** argv) {
   const QStringList words(argv + 1, argv + argc);
   if (zc::asks_only_to_be_told(words)) return zc::start_options(words).ok() ? 0 : 2;
   choose_platform(words);
-  if (!words.contains(QStringLiteral("--picture"))) zc::take_interface_size();
+  if (!words.contains(QStringLiteral("--picture"))) zc::apply_interface_size();
   QApplication app(argc, argv);
 
   const auto asked = zc::start_options(QApplication::arguments().mid(1));

@@ -66,7 +66,7 @@ void BesideTask::one_session_in_both_windows() {
   const QString hex = QString::fromStdString(hex_of(m_desk->session().color()));
   QCOMPARE(words("besideHex"), hex);
   QCOMPARE(m_desk->part<QLineEdit>("hex").text(), hex);
-  m_desk->model().picking().take_up({0.1, 0.5, 0.3});
+  m_desk->model().picking().use_color({0.1, 0.5, 0.3});
   QCOMPARE(words("besideHex"), QString("#1a804d"));
   QVERIFY(words("besideState").contains("outside the mask"));
   // The rule of the mask is the piece's.
@@ -82,7 +82,7 @@ void BesideTask::one_session_in_both_windows() {
 void BesideTask::a_swatch_is_taken_up_at_every_desk() {
   for (const Desk desk : {Desk::Observe, Desk::Limit, Desk::Pick, Desk::Grade}) {
     m_desk->model().viewing().show_desk(desk);
-    m_desk->model().picking().take_up({0.5, 0.5, 0.5});
+    m_desk->model().picking().use_color({0.5, 0.5, 0.5});
     const Swatch s = current_set(m_desk->piece())->families[2].swatches[1];
     click(m_beside->staff(), m_beside->staff().swatch_rect(s.id).center());
     QCOMPARE(m_desk->session().color(), s.color);
@@ -90,7 +90,7 @@ void BesideTask::a_swatch_is_taken_up_at_every_desk() {
 }
 
 void BesideTask::the_strip_holds_axis_and_set_standing_and_lying() {
-  m_beside->take_shape(CompanionShape::Strip);
+  m_beside->apply_shape(CompanionShape::Strip);
   QCOMPARE(m_beside->width(), Companion::kStrip);
   StripView& strip = m_beside->strip();
   const Swatch s = current_set(m_desk->piece())->families[0].swatches[0];
@@ -119,7 +119,7 @@ void BesideTask::the_strip_holds_axis_and_set_standing_and_lying() {
 void BesideTask::picks_are_handed_over_in_the_chosen_form() {
   auto* clipboard = QGuiApplication::clipboard();
   clipboard->setText("mine");
-  m_desk->model().picking().take_up({0.2, 0.4, 0.6});
+  m_desk->model().picking().use_color({0.2, 0.4, 0.6});
   QCOMPARE(clipboard->text(), QString("mine"));
   auto& hand = in_companion<QAbstractButton>("besideCopyOnPick");
   hand.click();
@@ -135,17 +135,17 @@ void BesideTask::picks_are_handed_over_in_the_chosen_form() {
                              "#336699"};
   for (const QString& text : expected) {
     in_companion<QAbstractButton>("besideForm").click();
-    m_desk->model().picking().take_up({0.2, 0.4, 0.6});
+    m_desk->model().picking().use_color({0.2, 0.4, 0.6});
     QCOMPARE(clipboard->text(), text);
     QCOMPARE(words("besideLine"), "copied " + text);
   }
   // Wells and the color before are picks too.
   m_desk->model().picking().back_to_before();
-  m_desk->model().picking().take_up_well(0);
+  m_desk->model().picking().use_well(0);
   QCOMPARE(clipboard->text(), QString::fromStdString(hex_of(*m_desk->session().at_hand.wells[0])));
   hand.click();
   clipboard->setText("mine");
-  m_desk->model().picking().take_up({0.7, 0.4, 0.6});
+  m_desk->model().picking().use_color({0.7, 0.4, 0.6});
   QCOMPARE(clipboard->text(), QString("mine"));
 }
 
@@ -153,7 +153,7 @@ void BesideTask::the_painters_own_line_is_written_with_a_preview() {
   m_desk->trigger("chooseCopyForm");
   auto& pattern = m_desk->part<QLineEdit>("handPattern");
   auto& panel = m_desk->part<QWidget>("handPanel");
-  m_desk->model().picking().take_up({0.2, 0.4, 0.6});
+  m_desk->model().picking().use_color({0.2, 0.4, 0.6});
   pattern.selectAll();
   QTest::keyClicks(&pattern, "{r} {g} {blue}");
   QVERIFY(m_desk->part<QLabel>("handPreview").text().contains("{blue}"));
@@ -168,7 +168,7 @@ void BesideTask::the_painters_own_line_is_written_with_a_preview() {
   m_desk->part<QAbstractButton>("handTake").click();
   QVERIFY(!panel.isVisible());
   m_desk->program.copy_on_pick.turn(true);
-  m_desk->model().picking().take_up({0.2, 0.4, 0.6});
+  m_desk->model().picking().use_color({0.2, 0.4, 0.6});
   const QMimeData* clip = QGuiApplication::clipboard()->mimeData();
   QVERIFY(clip->text().startsWith("51 102 153  "));
   QCOMPARE(qvariant_cast<QImage>(clip->imageData()).pixelColor(3, 3).name(), QString("#336699"));
@@ -178,7 +178,7 @@ void BesideTask::the_painters_own_line_is_written_with_a_preview() {
 }
 
 void BesideTask::the_desk_is_put_away_and_called_back() {
-  m_desk->model().picking().take_up({0.3, 0.4, 0.5});
+  m_desk->model().picking().use_color({0.3, 0.4, 0.5});
   m_desk->model().laying().lay_current();
   m_desk->window.close();
   QVERIFY(!m_desk->window.isVisible() && m_beside->isVisible());
@@ -221,32 +221,27 @@ void BesideTask::called_during_the_last_save_it_stays_and_leaving_asks_again() {
 }
 
 void BesideTask::a_pen_shows_picks_and_goes_back() {
-  const QPointingDevice pen("pen", 1, QInputDevice::DeviceType::Stylus, QPointingDevice::PointerType::Pen,
-                            QInputDevice::Capability::All, 1, 3);
   WheelView& wheel = m_beside->wheel();
-  const auto send = [&](QEvent::Type type, QPointF at, Qt::MouseButton button, Qt::MouseButtons buttons) {
-    QTabletEvent event(type, &pen, at, wheel.mapToGlobal(at), 0.5, 0, 0, 0, 0, 0, {}, button, buttons);
-    QCoreApplication::sendEvent(&wheel, &event);
-  };
   const Srgb before = m_desk->session().color();
-  send(QEvent::TabletMove, on_wheel(60, 0.2), Qt::NoButton, Qt::NoButton);
+  const QPointF near(on_wheel(60, 0.2).toPoint());
+  pen(wheel, near, Qt::NoButton);
   QCOMPARE(m_desk->session().color(), before);
   const Srgb under = *m_desk->model().wheel().color_at(
-      wheel_point(wheel.disc_point_at(on_wheel(60, 0.2)), m_desk->session().at.at.v));
+      wheel_point(wheel.disc_point_at(near), m_desk->session().at.at.v));
   QCOMPARE(words("besideLine").left(12), "over " + QString::fromStdString(hex_of(under)));
-  send(QEvent::TabletPress, on_wheel(60, 0.2), Qt::LeftButton, Qt::LeftButton);
-  send(QEvent::TabletRelease, on_wheel(60, 0.2), Qt::LeftButton, Qt::NoButton);
+  pen(wheel, on_wheel(60, 0.2), Qt::LeftButton);
+  pen(wheel, on_wheel(60, 0.2), Qt::NoButton);
   const Srgb picked = m_desk->session().color();
   QVERIFY(picked != before);
-  send(QEvent::TabletPress, on_wheel(200, 0.2), Qt::RightButton, Qt::RightButton);
-  send(QEvent::TabletRelease, on_wheel(200, 0.2), Qt::RightButton, Qt::NoButton);
+  pen(wheel, on_wheel(200, 0.2), Qt::RightButton);
+  pen(wheel, on_wheel(200, 0.2), Qt::NoButton);
   QCOMPARE(m_desk->session().color(), before);
   QCOMPARE(m_desk->session().before, picked);
 }
 
 void BesideTask::shape_and_place_are_remembered() {
-  m_beside->take_shape(CompanionShape::Strip);
-  m_beside->take_place({40, 50, 90, 400});
+  m_beside->apply_shape(CompanionShape::Strip);
+  m_beside->apply_place({40, 50, 90, 400});
   m_desk->trigger("showCompanion");
   QVERIFY(!m_desk->program.beside.shown());
   m_desk->program.beside.show(CompanionShape::Column);
@@ -255,7 +250,7 @@ void BesideTask::shape_and_place_are_remembered() {
   m_desk->program.beside.show(CompanionShape::Strip);
   QCOMPARE(QRect(m_beside->pos(), m_beside->size()), QRect(40, 50, 90, 400));
   // No larger than the screen, and on it.
-  m_beside->take_place({-500, 5000, 84, 90000});
+  m_beside->apply_place({-500, 5000, 84, 90000});
   QVERIFY(m_beside->screen()->availableGeometry().contains(QRect(m_beside->pos(), m_beside->size())));
 }
 

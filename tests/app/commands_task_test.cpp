@@ -172,7 +172,7 @@ Command tool_row(const char* name, MaskHands::Tool tool) {
 }
 Command nudge_row(const char* name, double saturation, double value) {
   return {name, "", Desk::Pick, [=](DeskTop& d, const Trigger& run) {
-            d.model().picking().take_up(*parse_color("#98573f"));
+            d.model().picking().use_color(*parse_color("#98573f"));
             const WheelPoint before = d.session().at.at;
             run();
             return near_to(d.session().at.at.r, before.r + saturation) &&
@@ -323,7 +323,7 @@ std::vector<Command> all_commands() {
        }},
       {"copyColorAsHex", "Ctrl+Shift+C", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.model().picking().take_up(*parse_color("#98573f"));
+         d.model().picking().use_color(*parse_color("#98573f"));
          run();
          return QApplication::clipboard()->text() == "#98573f";
        }},
@@ -336,7 +336,7 @@ std::vector<Command> all_commands() {
        }},
       {"addCurrentColorToSet", "Ctrl+L", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.model().picking().take_up(*parse_color("#123457"));
+         d.model().picking().use_color(*parse_color("#123457"));
          d.model().laying().select_family(families(d)[1].id);
          run();
          return hex_of(families(d)[1].swatches.back().color) == "#123457";
@@ -356,8 +356,8 @@ std::vector<Command> all_commands() {
        }},
       {"goBackToPreviousColor", "Ctrl+B", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.model().picking().take_up(*parse_color("#101010"));
-         d.model().picking().take_up(*parse_color("#fafafa"));
+         d.model().picking().use_color(*parse_color("#101010"));
+         d.model().picking().use_color(*parse_color("#fafafa"));
          run();
          return hex_of(d.session().color()) == "#101010" && hex_of(d.session().before) == "#fafafa";
        }},
@@ -564,10 +564,10 @@ std::vector<Command> all_commands() {
        }},
       {"pinRelation", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
-         d.model().picking().take_up(*parse_color("#98573f"));
+         d.model().picking().use_color(*parse_color("#98573f"));
          const WheelPoint place = d.session().at.at;
          run();
-         d.model().picking().take_up(*parse_color("#3d477f"));
+         d.model().picking().use_color(*parse_color("#3d477f"));
          const bool fixed = d.model().picking().members()[0].at == place;
          run();
          return fixed && d.model().picking().members()[0].at == d.session().at.at;
@@ -623,6 +623,18 @@ std::vector<Command> all_commands() {
          run();
          return kept && !d.part<PhotoView>("keptPhoto").isVisible();
        }},
+      {"movePointerByKeys", "F7", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.part<WheelView>("wheel").setFocus();
+         const Srgb before = d.session().color();
+         run();
+         const bool shown = d.part<QWidget>("keyHand").isVisible();
+         QTest::keyClick(&d.part<QWidget>("wheel"), Qt::Key_Left, Qt::ShiftModifier);
+         QTest::keyClick(&d.part<QWidget>("wheel"), Qt::Key_Return);
+         const bool picked = !(d.session().color() == before);
+         run();
+         return shown && picked && !d.window.findChild<QWidget*>("keyHand");
+       }},
       {"foldTray", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          const int high = d.part<Tray>("tray").height();
@@ -650,7 +662,7 @@ std::vector<Command> all_commands() {
       {"copyEveryPick", "Ctrl+H", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          run();
-         d.model().picking().take_up({0.2, 0.4, 0.6});
+         d.model().picking().use_color({0.2, 0.4, 0.6});
          const bool handed = QGuiApplication::clipboard()->text() == "#336699";
          run();
          return handed && !d.program.copy_on_pick.on();
@@ -800,7 +812,7 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          const Id id = swatch(d, 1, 2).id;
          work(d).select({id});
-         d.model().picking().take_up(*parse_color("#aabb11"));
+         d.model().picking().use_color(*parse_color("#aabb11"));
          run();
          return hex_of(find_swatch(d.piece(), id)->color) == "#aabb11";
        }},
@@ -1117,7 +1129,7 @@ private slots:
       return [&d, name, x] { return near_to(d.part<NumberField>(name).value(), x); };
     };
     // On every desk: the place of the color, and its readout.
-    d.model().picking().take_up(*parse_color("#98573f"));
+    d.model().picking().use_color(*parse_color("#98573f"));
     QVERIFY(type("place.value", "55", [&] { return near_to(d.session().at.at.v, 55, 1e-3); }));
     QVERIFY(type("place.hue", "200",
                  [&] { return near_to(d.session().at.at.a, 200, 1e-3) || d.session().at.at.a > 0; }));

@@ -254,7 +254,7 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
   };
   out["the filled well"] = [=, this] {
     desk().model().picking().choose_filling_well(3);
-    return [this] { desk().model().picking().take_up({0.9, 0.9, 0.1}); };
+    return [this] { desk().model().picking().use_color({0.9, 0.9, 0.1}); };
   };
   out["a parcel's words"] = [=, this] {
     at("staff", Desk::Share);

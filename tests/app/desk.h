@@ -20,9 +20,9 @@
 #include <QPointingDevice>
 #include <QPrinter>
 #include <QSettings>
-#include <QTabletEvent>
 #include <QTemporaryDir>
 #include <QWheelEvent>
+#include <qpa/qwindowsysteminterface_p.h>
 
 namespace zc::test {
 
@@ -247,18 +247,23 @@ inline QString word_at_field(QWidget& window) {
   const auto* word = window.findChild<QLabel*>(QStringLiteral("fieldWord"));
   return word && word->isVisible() ? word->text() : QString();
 }
-/// A pen that presses, draws through the places and lifts.
+/// A pen over a widget, with these buttons down; it comes to the toolkit as from a driver.
+inline void pen(QWidget& w, QPointF at, Qt::MouseButtons buttons) {
+  static const QPointingDevice device(QStringLiteral("pen"), 7, QInputDevice::DeviceType::Stylus,
+                                      QPointingDevice::PointerType::Pen, QInputDevice::Capability::Pressure,
+                                      1, 3);
+  static ulong time = 0;
+  // As on X11 and Wayland, where a pen that nobody takes is a mouse.
+  QWindowSystemInterfacePrivate::TabletEvent::setPlatformSynthesizesMouse(false);
+  const QPointF local = w.mapTo(w.window(), at);
+  QWindowSystemInterface::handleTabletEvent(w.window()->windowHandle(), time += 10, &device, local,
+                                            w.mapToGlobal(at), buttons, buttons ? 0.5 : 0, 0, 0, 0, 0, 0, {});
+  QCoreApplication::processEvents();
+}
+/// Presses, draws through the places and lifts.
 inline void draw_with_pen(QWidget& w, const std::vector<QPointF>& places) {
-  static const QPointingDevice pen(QStringLiteral("pen"), 7, QInputDevice::DeviceType::Stylus,
-                                   QPointingDevice::PointerType::Pen, QInputDevice::Capability::Pressure, 1,
-                                   1);
-  const auto send = [&](QEvent::Type type, QPointF at, Qt::MouseButtons buttons) {
-    QTabletEvent event(type, &pen, at, w.mapToGlobal(at), 0.5, 0, 0, 0, 0, 0, {}, Qt::LeftButton, buttons);
-    QCoreApplication::sendEvent(&w, &event);
-  };
-  send(QEvent::TabletPress, places.front(), Qt::LeftButton);
-  for (const QPointF& p : places) send(QEvent::TabletMove, p, Qt::LeftButton);
-  send(QEvent::TabletRelease, places.back(), Qt::NoButton);
+  for (const QPointF& p : places) pen(w, p, Qt::LeftButton);
+  pen(w, places.back(), Qt::NoButton);
 }
 /// The color the user sees at a place of the window's part.
 inline QColor seen(QWidget& w, QPointF at) {

@@ -382,7 +382,7 @@ void DocumentTask::a_failed_save_keeps_the_work_unsaved() {
 
 void DocumentTask::wells_come_back_without_a_save() {
   save_as(path("plate.zonachrom"));
-  m_desk->model().picking().take_up({0.25, 0.5, 0.75});
+  m_desk->model().picking().use_color({0.25, 0.5, 0.75});
   m_desk->model().picking().lay_down_well(6);
   QVERIFY(!m_desk->model().store().edited());
   QVERIFY(m_desk->window.close());
@@ -688,10 +688,10 @@ namespace {
 int work_on(const QString& file) {
   DeskTop desk;
   if (!desk.documents().open(file)) return 1;
-  desk.model().picking().take_up({0.25, 0.5, 0.75});
+  desk.model().picking().use_color({0.25, 0.5, 0.75});
   desk.model().laying().lay_current();
   desk.model().picking().choose_well(0);
-  desk.model().picking().take_up({0.75, 0.5, 0.25});
+  desk.model().picking().use_color({0.75, 0.5, 0.25});
   const EndRequests ends([&desk] { desk.program.documents.end_now(); }, [] {});
   std::puts("working");
   std::fflush(stdout);

@@ -432,7 +432,7 @@ void EveryDeskTask::photos_and_palettes_open_too() {
 void EveryDeskTask::below_the_usual_size_words_are_smaller() {
   const int usual = text_font().pixelSize();
   qputenv("QT_SCALE_FACTOR", "0.8");
-  take_interface_size();
+  apply_interface_size();
   // The toolkit would paint four fifths of the window.
   QVERIFY(!qEnvironmentVariableIsSet("QT_SCALE_FACTOR"));
   QCOMPARE(text_font().pixelSize(), std::lround(usual * 0.8));
@@ -441,7 +441,7 @@ void EveryDeskTask::below_the_usual_size_words_are_smaller() {
     QCOMPARE(small.part<QLabel>("state").fontInfo().pixelSize(), caption_font().pixelSize());
   }
   qputenv("QT_SCALE_FACTOR", "1.5");
-  take_interface_size();
+  apply_interface_size();
   QCOMPARE(qgetenv("QT_SCALE_FACTOR"), QByteArray("1.5"));
   QCOMPARE(text_font().pixelSize(), usual);
   qunsetenv("QT_SCALE_FACTOR");

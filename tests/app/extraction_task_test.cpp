@@ -226,7 +226,7 @@ void ExtractionTask::a_palette_is_taken_changed_accepted_and_undone() {
   auto& chips = m_desk->part<ChipRow>("harvest");
   QCOMPARE(m_desk->session().ramp.size(), std::size_t{10});
   // They stay beside the staff while colors are used; the pages of another desk have no say in it.
-  m_desk->model().picking().take_up({0.3, 0.5, 0.7});
+  m_desk->model().picking().use_color({0.3, 0.5, 0.7});
   QCOMPARE(m_desk->session().ramp.size(), std::size_t{10});
   for (std::size_t i = 0; i < 10; ++i) {
     const auto& c = extracted().colors[i];
@@ -331,7 +331,7 @@ void ExtractionTask::a_mask_is_fitted_to_the_reference() {
   QVERIFY(comes_true([&] { return m_desk->piece().mask->areas != before.areas; }));
   const auto points = std::get<Polygon>(m_desk->piece().mask->areas[0].shape).points;
   QVERIFY(points.size() <= 5);
-  QVERIFY(*m_desk->model().reader().held() >= 0.7 - 1e-9);
+  QVERIFY(*m_desk->model().reader().share_inside() >= 0.7 - 1e-9);
   QVERIFY(m_desk->part<QLabel>("maskFacts").text().contains("holds 7"));
   const Mask polygon = *m_desk->piece().mask;
   m_desk->choose("fitKind", Pattern::Complement);

@@ -184,7 +184,7 @@ void GradeTask::rows_let_in_and_wrap() {
 void GradeTask::a_swatch_is_replaced_with_the_mouse_and_by_keys() {
   QVERIFY(m_desk->open_demo());
   // At Grade a click only selects: what was picked stays, and takes the swatch's place.
-  m_desk->model().picking().take_up({0.2, 0.6, 0.4});
+  m_desk->model().picking().use_color({0.2, 0.6, 0.4});
   const Id id = swatch(1, 1).id;
   const Srgb was = swatch(1, 1).color;
   click(staff(), staff().swatch_rect(id).center());
@@ -195,7 +195,7 @@ void GradeTask::a_swatch_is_replaced_with_the_mouse_and_by_keys() {
   double_click(staff(), staff().swatch_rect(id).center());
   QCOMPARE(m_desk->session().color(), was);
   // By keys alone: stepped to, left as it is, replaced.
-  m_desk->model().picking().take_up({0.3, 0.3, 0.7});
+  m_desk->model().picking().use_color({0.3, 0.3, 0.7});
   m_desk->model().laying().select_family(set().families[2].id);
   m_desk->model().laying().select_swatch(0);
   staff().setFocus();
@@ -302,7 +302,7 @@ void GradeTask::the_list_says_the_numbers_of_the_tray() {
     const auto cell = [&](int column) {
       return table.model()->index(static_cast<int>(row), column).data().toString();
     };
-    m_desk->model().set_work().take_up_swatch(swatch(row / 5, row % 5).id);
+    m_desk->model().set_work().use_swatch(swatch(row / 5, row % 5).id);
     for (const auto& [column, field] : std::initializer_list<std::pair<int, const char*>>{
              {2, "place.value"}, {3, "place.saturation"}, {4, "place.hue"}})
       QCOMPARE(cell(column), m_desk->part<QLineEdit>(field).text());
@@ -462,7 +462,7 @@ void GradeTask::versions_are_kept_compared_and_taken_up() {
   Adjustment darker;
   darker.value = -8;
   work().try_out(darker);
-  work().take_adjustment();
+  work().apply_adjustment();
   m_desk->choose("setView", SetView::Versions);
   auto& versions = m_desk->part<VersionsView>("versions");
   QVERIFY(versions.isVisible());
@@ -537,7 +537,7 @@ void GradeTask::locked_swatches_stay() {
   QTest::keyClick(&staff(), Qt::Key_Delete);
   QVERIFY(find_swatch(m_desk->piece(), locked.id));
   m_desk->trigger("lockOrUnlockSwatches");
-  m_desk->model().picking().take_up({0.1, 0.2, 0.3});
+  m_desk->model().picking().use_color({0.1, 0.2, 0.3});
   m_desk->trigger("replaceWithCurrentColor");
   QCOMPARE(find_swatch(m_desk->piece(), locked.id)->color, (Srgb{0.1, 0.2, 0.3}));
 }

@@ -6,6 +6,8 @@
 #include "app/controls/number_field.h"
 #include "app/desk.h"
 #include "app/handbook/handbook.h"
+#include "app/menus/command_menu.h"
+#include "app/menus/mnemonics.h"
 #include "app/program/beside.h"
 #include "app/window/notice_bar.h"
 #include "app/window/stage_area.h"
@@ -19,6 +21,7 @@
 
 #include <QDir>
 #include <QLineEdit>
+#include <QMenu>
 #include <QMenuBar>
 #include <QPaintEngine>
 #include <QPushButton>
@@ -234,7 +237,7 @@ QSet<QString> said_everywhere() {
     desk->part<QAbstractButton>(page).click();
     out += said_by(desk->window);
   }
-  out += said_by(*desk->model().shares().sheet(), desk->piece());
+  out += said_by(*desk->model().share_model().sheet(), desk->piece());
   for (const CompanionShape shape : {CompanionShape::Column, CompanionShape::Strip}) {
     desk->program.beside.show(shape);
     QTest::qWait(30);
@@ -260,6 +263,8 @@ private slots:
   void nothing_is_left_in_english();
   void every_key_is_told_data();
   void every_key_is_told();
+  void every_menu_has_its_letters_data();
+  void every_menu_has_its_letters();
   void nothing_is_cut_data();
   void nothing_is_cut();
   void swatches_and_numbers_are_told_in_the_language();
@@ -345,7 +350,7 @@ void LanguagesTask::colors_are_named_by_rule() {
   }
   // So is what becomes the user's.
   const auto desk = demo_at(Desk::Pick);
-  desk->model().picking().take_up(orange);
+  desk->model().picking().use_color(orange);
   desk->trigger("addAsPaint");
   QCOMPARE(text(desk->piece().paints[desk->piece().paints.size() - 1].name), color_name(orange));
 }
@@ -418,6 +423,46 @@ void LanguagesTask::every_key_is_told() {
                       language + ".html in the build folder"));
 }
 
+void LanguagesTask::every_menu_has_its_letters_data() {
+  QTest::addColumn<QString>("language");
+  for (const char* language : {"en", "es", "de"}) QTest::newRow(language) << language;
+}
+
+/// No letter opens or chooses two things.
+void LanguagesTask::every_menu_has_its_letters() {
+  QFETCH(QString, language);
+  if (language != "en") QVERIFY(speak(QLocale(language)));
+  QCOMPARE(with_mnemonics({"&Save", "&Start", "Save && start", "x"}, "x"),
+           (QStringList{"&Save", "S&tart", "S&ave && start", "x"}));
+  DeskTop desk;
+  const auto letters_of = [](const QList<QAction*>& actions) {
+    QString out;
+    for (const auto* action : actions) {
+      const qsizetype at = action->text().replace("&&", "").indexOf('&');
+      if (action->isVisible() && at >= 0) out += action->text().replace("&&", "")[at + 1].toLower();
+    }
+    return out;
+  };
+  const auto unique = [](const QString& letters) {
+    return std::set<QChar>(letters.begin(), letters.end()).size() == static_cast<std::size_t>(letters.size());
+  };
+  int marked = 0, entries = 0;
+  for (const auto& desk_word : kDeskWords) {
+    desk.model().viewing().show_desk(desk_word.value);
+    const QString bar = letters_of(desk.window.menuBar()->actions());
+    QVERIFY2(unique(bar) && bar.size() == 5, qPrintable(bar));
+  }
+  for (auto* menu : desk.window.menuBar()->findChildren<QMenu*>() + desk.window.findChildren<QMenu*>()) {
+    if (!qobject_cast<CommandMenu*>(menu)) continue;
+    emit menu->aboutToShow();
+    const QString letters = letters_of(menu->actions());
+    QVERIFY2(unique(letters), qPrintable(menu->title() + ": " + letters));
+    marked += static_cast<int>(letters.size());
+    for (const auto* action : menu->actions()) entries += action->isVisible() && !action->isSeparator();
+  }
+  QVERIFY2(marked > 0.95 * entries, qPrintable(QStringLiteral("%1 of %2").arg(marked).arg(entries)));
+}
+
 void LanguagesTask::nothing_is_cut_data() {
   QTest::addColumn<QString>("language");
   for (const char* language : {"en", "es", "de", "longer"}) QTest::newRow(language) << language;
@@ -460,7 +505,7 @@ void LanguagesTask::swatches_and_numbers_are_told_in_the_language() {
     QVERIFY(speak(QLocale(language)));
     QCOMPARE(number(2.5, 1), QString("2,5"));
     const auto desk = new_piece_at(Desk::Pick);
-    desk->model().picking().take_up(orange);
+    desk->model().picking().use_color(orange);
     desk->model().laying().lay_current();
     desk->model().laying().lay_current();
     const auto& laid = current_set(desk->piece())->families[0].swatches;

@@ -44,8 +44,8 @@ private:
     QVERIFY(!editor.isVisible());
   }
   void lay(double a, double r, double v) {
-    m_desk->model().picking().take_up(*m_desk->model().wheel().color_at({a, r, v}),
-                                      WheelPlace{{a, r, v}, m_desk->piece().wheel});
+    m_desk->model().picking().use_color(*m_desk->model().wheel().color_at({a, r, v}),
+                                        WheelPlace{{a, r, v}, m_desk->piece().wheel});
     m_desk->model().laying().lay_current();
   }
   static Swatch at_place(Swatch s, int place) {
@@ -66,7 +66,7 @@ void LayTask::the_first_color_makes_the_first_family() {
 
 void LayTask::a_click_on_the_slot_lays_there() {
   QVERIFY(m_desk->open_demo());
-  m_desk->model().picking().take_up({0.2, 0.3, 0.9});
+  m_desk->model().picking().use_color({0.2, 0.3, 0.9});
   const std::size_t before = families()[3].swatches.size();
   move(staff(), staff().slot_rect(3).center(), Qt::NoButton);
   click(staff(), staff().slot_rect(3).center());
@@ -90,7 +90,7 @@ void LayTask::swatches_stand_at_their_value() {
 void LayTask::a_click_takes_up_exactly() {
   lay(30, 0.8, 70);
   const Swatch s = families()[0].swatches[0];
-  m_desk->model().picking().take_up({0.1, 0.1, 0.1});
+  m_desk->model().picking().use_color({0.1, 0.1, 0.1});
   click(staff(), staff().swatch_rect(s.id).center());
   QCOMPARE(m_desk->session().color(), s.color);
   QCOMPARE(m_desk->session().at, *s.picked);
@@ -230,7 +230,7 @@ void LayTask::everything_goes_by_keyboard() {
 }
 
 void LayTask::copies_and_pastes_hex() {
-  m_desk->model().picking().take_up(srgb_from_8bit({0xce, 0x85, 0x4e}));
+  m_desk->model().picking().use_color(srgb_from_8bit({0xce, 0x85, 0x4e}));
   m_desk->part<QAbstractButton>("copyHex").click();
   QCOMPARE(QApplication::clipboard()->text(), QStringLiteral("#ce854e"));
   QApplication::clipboard()->setText(" #102030 ");

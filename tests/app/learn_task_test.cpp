@@ -215,7 +215,7 @@ void LearnTask::the_first_steps_tick_themselves() {
   // A step leads to its desk and says how.
   press("step.2");
   QVERIFY(m_desk->session().desk == Desk::Limit && m_desk->notice().contains("press a pattern"));
-  m_desk->model().picking().take_sample({0.5, 0.3, 0.2}, SampleOrigin{m_desk->session().reference, 40, 50});
+  m_desk->model().picking().use_sample({0.5, 0.3, 0.2}, SampleOrigin{m_desk->session().reference, 40, 50});
   QCOMPARE(ticked().size(), 2);
   m_desk->model().store().apply("Lay mask", [](Piece p) {
     return with_mask(std::move(p), pattern_mask({Pattern::Triad, 30, 20}));
@@ -238,7 +238,7 @@ void LearnTask::the_first_steps_tick_themselves() {
   m_desk->dialogs.save_path = folder.filePath("one.zonachrom");
   m_desk->model().laying().lay_current();
   m_desk->trigger("save");
-  QVERIFY(ticked().contains("Save"));
+  QVERIFY(ticked().contains("Save the piece"));
   m_desk->model().viewing().show_desk(Desk::Share);
   QVERIFY(!m_desk->part<StepsLine>("firstSteps").isVisible());
   QVERIFY(m_desk->notice().contains("handbook"));

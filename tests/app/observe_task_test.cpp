@@ -278,7 +278,7 @@ void ObserveTask::the_photo_comes_first() {
   // A portrait photo uses the full height.
   QImage tall(300, 900, QImage::Format_RGB32);
   tall.fill(Qt::darkGreen);
-  m_desk->model().photos().take_in(tall, QStringLiteral("tall"));
+  m_desk->model().photos().import_photo(tall, QStringLiteral("tall"));
   QVERIFY(comes_true([&] { return m_desk->piece().references.size() == 5; }) && m_desk->photo_shown());
   CHECK_NEAR(photo().zoom() * 900, photo().height(), 1);
 }

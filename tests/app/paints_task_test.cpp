@@ -303,7 +303,7 @@ void PaintsTask::the_reach_becomes_the_mask() {
   QVERIFY(m_desk->session().reach.shown);
   PaintModel& paints = m_desk->model().paints();
   QVERIFY(comes_true([&] { return paints.reach_is_current(); }));
-  m_desk->model().picking().take_up(*parse_color("#a08060"));
+  m_desk->model().picking().use_color(*parse_color("#a08060"));
   QVERIFY(!paints.outlines().empty());
   // The dashed line is seen on the plan, along the outline.
   auto& wheel = m_desk->part<WheelView>("wheel");
@@ -346,10 +346,10 @@ void PaintsTask::recipes_follow_the_color() {
   const auto& says = m_desk->part<QLabel>("paints.recipe");
   // A mixture of these very paints is found again.
   const PutOut& out = m_desk->model().paints().out();
-  m_desk->model().picking().take_up(out.mixer.mixed({2, 1, 0, 0, 0}).color);
+  m_desk->model().picking().use_color(out.mixer.mixed({2, 1, 0, 0, 0}).color);
   QVERIFY(comes_true(
       [&] { return says.text().startsWith("2 titanium white : 1 yellow earth; differs by 0.0"); }));
-  m_desk->model().picking().take_up(*parse_color("#0a8a3c"));
+  m_desk->model().picking().use_color(*parse_color("#0a8a3c"));
   QVERIFY(comes_true([&] { return !says.text().startsWith("2 titanium"); }));
   type_into(m_desk->part<QLineEdit>("paints.most"), "1");
   QVERIFY(comes_true([&] { return !says.text().contains(" : "); }));
@@ -377,7 +377,7 @@ void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
   press_word("page.paints");
   // As many as a palette takes: the longest search there is.
   for (std::size_t i = 0; i < kMostPaints; ++i) {
-    m_desk->model().picking().take_up(
+    m_desk->model().picking().use_color(
         {0.08 * static_cast<double>(i), 0.5, 0.9 - 0.07 * static_cast<double>(i)});
     m_desk->trigger("addAsPaint");
   }
@@ -398,7 +398,7 @@ void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
 void PaintsTask::paints_are_kept_and_brought() {
   press_word("page.paints");
   m_desk->model().store().apply("none", [](Piece p) { return with_paints(std::move(p), {}); });
-  m_desk->model().picking().take_up(*parse_color("#98573f"));
+  m_desk->model().picking().use_color(*parse_color("#98573f"));
   m_desk->trigger("addAsPaint");
   QCOMPARE(m_desk->piece().paints.size(), std::size_t{1});
   QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#98573f"));
@@ -421,7 +421,7 @@ void PaintsTask::paints_are_kept_and_brought() {
   asked("Rename");
   type_into(m_desk->part<QLineEdit>("paints.name"), "a brown");
   QCOMPARE(m_desk->piece().paints[0].name, std::string("a brown"));
-  m_desk->model().picking().take_up(*parse_color("#3d477f"));
+  m_desk->model().picking().use_color(*parse_color("#3d477f"));
   asked("Set to current color");
   QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#3d477f"));
   m_desk->trigger("addAsPaint");

@@ -52,7 +52,7 @@ private slots:
     connect(&pulse, &QTimer::timeout, this, [&] { longest = std::max(longest, since.restart()); });
     since.start();
     pulse.start(5);
-    take_in("large.jpg");
+    import_photo("large.jpg");
     auto& stop = m_desk->part<QAbstractButton>("stopLoading");
     QVERIFY(stop.isVisible());
     QVERIFY(comes_true([this] { return m_desk->piece().references.size() == 1; }));
@@ -65,7 +65,7 @@ private slots:
   /// A paint in between would show parts that have not heard of the change yet.
   void nothing_is_painted_while_a_change_is_told() {
     QVERIFY(noise(6000, 4000).save(path("large.jpg"), "JPEG", 90));
-    take_in("large.jpg");
+    import_photo("large.jpg");
     QVERIFY(m_desk->part<QAbstractButton>("stopLoading").isVisible());
     while (m_desk->model().photos().intakes().at(0).progress < 0.2) QThread::msleep(1);
     Paints paints;
@@ -78,7 +78,7 @@ private slots:
   }
   void loading_can_be_stopped() {
     QVERIFY(noise(6000, 4000).save(path("large.png"), "PNG", 90));
-    take_in("large.png");
+    import_photo("large.png");
     m_desk->part<QAbstractButton>("stopLoading").click();
     QVERIFY(comes_true([this] { return m_desk->notice().contains("was stopped"); }));
     QVERIFY(m_desk->piece().references.empty());
@@ -102,7 +102,7 @@ private slots:
     QVERIFY(file.open(QIODevice::WriteOnly));
     file.write(bytes);
     file.close();
-    take_in("notes.png");
+    import_photo("notes.png");
     QVERIFY(comes_true([this] { return m_desk->notice().startsWith("\"notes\" is "); }));
     QVERIFY(m_desk->piece() == piece);
     QVERIFY(!m_desk->model().store().edited());
@@ -134,7 +134,7 @@ private slots:
   }
   void a_photo_for_a_piece_that_was_left_is_dropped() {
     QVERIFY(noise(3000, 2000).save(path("large.jpg"), "JPEG", 90));
-    take_in("large.jpg");
+    import_photo("large.jpg");
     m_desk->trigger("newPiece");
     QVERIFY(m_desk->model().photos().intakes().empty());
     QTest::qWait(1500);
@@ -143,13 +143,13 @@ private slots:
   }
   void leaving_while_loading_is_safe() {
     QVERIFY(noise(3000, 2000).save(path("large.jpg"), "JPEG", 90));
-    take_in("large.jpg");
+    import_photo("large.jpg");
     m_desk.reset();
   }
 
 private:
   QString path(const char* name) { return m_folder->filePath(QLatin1String(name)); }
-  void take_in(const char* name) {
+  void import_photo(const char* name) {
     m_desk->dialogs.photo_paths = {path(name)};
     m_desk->trigger("addPhotos");
     QCoreApplication::processEvents();

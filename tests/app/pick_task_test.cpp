@@ -495,7 +495,7 @@ void PickTask::a_ramp_is_laid_as_a_family_in_one_step() {
   // A single step is taken up; a ramp without length offers nothing.
   click(row, row.chip_rect(2).center());
   QCOMPARE(m_desk->session().color(), steps[2].color);
-  m_desk->model().picking().take_up({1, 1, 1});
+  m_desk->model().picking().use_color({1, 1, 1});
   m_desk->choose("rampKind", RampKind::Tints);
   QVERIFY(!m_desk->part<QAbstractButton>("layRamp").isEnabled());
 }
@@ -545,9 +545,9 @@ void PickTask::a_ramp_stands_on_the_staffs_axis_and_gives_single_steps() {
 void PickTask::a_ramp_goes_to_a_well_and_into_its_haze() {
   open_ramp();
   auto& wells = m_desk->part<WellsView>("wells");
-  m_desk->model().picking().take_up({0.9, 0.6, 0.3});
+  m_desk->model().picking().use_color({0.9, 0.6, 0.3});
   click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
-  m_desk->model().picking().take_up({0.1, 0.2, 0.5});
+  m_desk->model().picking().use_color({0.1, 0.2, 0.5});
   m_desk->choose("rampKind", RampKind::Between);
   m_desk->choose("rampTarget", 3);
   const auto ends = [this](Srgb from, Srgb to, double tolerance) {
@@ -568,11 +568,11 @@ void PickTask::a_ramp_goes_to_a_well_and_into_its_haze() {
   const auto& row = m_desk->part<ChipRow>("ramp");
   const auto& none = m_desk->part<QLabel>("noRamp");
   QVERIFY(row.isVisible() && !none.isVisible());
-  m_desk->model().picking().take_up({0.9, 0.6, 0.3});
+  m_desk->model().picking().use_color({0.9, 0.6, 0.3});
   QTRY_VERIFY(none.isVisible() && none.height() >= none.heightForWidth(none.width()));
   QVERIFY(!row.isVisible());
   QCOMPARE(none.text(), QString("Both ends of this ramp have the same color; choose another end."));
-  m_desk->model().picking().take_up({0.1, 0.2, 0.5});
+  m_desk->model().picking().use_color({0.1, 0.2, 0.5});
   m_desk->choose("rampKind", RampKind::Distance);
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 0.1));
   m_desk->choose("rampTarget", -2); // the usual haze

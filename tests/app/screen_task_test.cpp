@@ -144,7 +144,7 @@ private slots:
   }
   void the_card_tells_the_profile_of_the_monitor_and_switches_it_off() {
     const auto desk = new_piece_at(Desk::Pick);
-    desk->model().picking().take_up({0.9, 0.4, 0.1});
+    desk->model().picking().use_color({0.9, 0.4, 0.1});
     const auto shown = [&] {
       return desk->part<QWidget>("colorPair").grab().toImage().pixelColor(10, 10).name();
     };

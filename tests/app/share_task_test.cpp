@@ -51,7 +51,7 @@ private slots:
 private:
   ShareStage& stage() { return m_desk->part<ShareStage>("shareStage"); }
   const Sharing& sharing() { return m_desk->session().sharing; }
-  const Sheet& sheet() { return *m_desk->model().shares().sheet(); }
+  const Sheet& sheet() { return *m_desk->model().share_model().sheet(); }
   void press_word(const char* name) {
     m_desk->part<QAbstractButton>(name).click();
     m_desk->wait_for_files();
@@ -240,14 +240,14 @@ void ShareTask::the_plan_is_seen_and_written() {
   // Another mask is seen at once.
   press_word("plan.bare");
   const auto plan = [&] {
-    const auto* made = m_desk->model().shares().plan_seen();
+    const auto* made = m_desk->model().share_model().plan_seen();
     return made && *made ? made->value() : QImage();
   };
   for (const double base : {10, 70}) {
     QVERIFY(m_desk->model().store().apply("Lay", [&](Piece p) -> Result<Piece> {
       return with_mask(std::move(p), pattern_mask({Pattern::Triad, base, usual_spread(Pattern::Triad)}));
     }));
-    const PlanOrder order = m_desk->model().shares().plan_order();
+    const PlanOrder order = m_desk->model().share_model().plan_order();
     const QImage wanted = plan_image(order.piece, order.spec).value();
     QVERIFY(comes_true([&] { return plan() == wanted; }));
   }
@@ -378,7 +378,7 @@ void ShareTask::ink_is_read_and_typed() {
   choose_stand_in();
   const auto press = m_desk->model().press().chosen();
   m_desk->part<ReadoutPanel>("readouts").choose_ink(0);
-  m_desk->model().picking().take_up({0.8, 0.5, 0.3});
+  m_desk->model().picking().use_color({0.8, 0.5, 0.3});
   const auto field = [&](int n) -> NumberField& {
     return m_desk->part<NumberField>(qPrintable(QStringLiteral("readout.0.%1").arg(n)));
   };
@@ -395,7 +395,7 @@ void ShareTask::ink_is_read_and_typed() {
   const char* const typed[] = {"20", "80", "10", "30"};
   for (int n = 0; n < 4; ++n) type_into(field(n), QLatin1String(typed[n]));
   for (int n = 0; n < 4; ++n) QCOMPARE(field(n).text(), QLatin1String(typed[n]));
-  m_desk->model().picking().take_up({0.8, 0.5, 0.3});
+  m_desk->model().picking().use_color({0.8, 0.5, 0.3});
   CHECK_NEAR(field(0).value(), ink.c, 1e-9);
   // A refusal goes with the next entry that is taken.
   auto& hex = m_desk->part<QLineEdit>("hex");
@@ -405,7 +405,7 @@ void ShareTask::ink_is_read_and_typed() {
   QCOMPARE(m_desk->notice(), QString());
   QCOMPARE(hex.text(), QStringLiteral("#3d86ff"));
   // The tray says what does not print, Grade's report finds it.
-  m_desk->model().picking().take_up({0, 0, 1});
+  m_desk->model().picking().use_color({0, 0, 1});
   QVERIFY(m_desk->part<QLabel>("maskState").text().contains("does not print"));
   m_desk->model().viewing().show_desk(Desk::Grade);
   const auto found = [&] {

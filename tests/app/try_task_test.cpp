@@ -183,7 +183,7 @@ void TryTask::a_swatch_changed_is_seen_at_once_and_its_use_told() {
   const Id id = view().swatch_at(at);
   const double used = m_desk->model().tries().uses().at(id);
   QVERIFY(used > 0.01);
-  m_desk->model().picking().take_up({0.1, 0.6, 0.3});
+  m_desk->model().picking().use_color({0.1, 0.6, 0.3});
   m_desk->model().laying().select_swatch(id);
   m_desk->trigger("replaceWithCurrentColor");
   QVERIFY(m_desk->model().tries().uses().at(id) < used);
@@ -247,7 +247,7 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
   QTest::keyClick(&view(), Qt::Key_0);
   QCOMPARE(view().place_of(400, 60), sky);
   // The bound area follows its swatch.
-  m_desk->model().picking().take_up({0.2, 0.7, 0.2});
+  m_desk->model().picking().use_color({0.2, 0.7, 0.2});
   m_desk->model().laying().select_swatch(lamp.id);
   m_desk->trigger("replaceWithCurrentColor");
   QCOMPARE(seen(view(), sky).name(), hex({0.2, 0.7, 0.2}));
@@ -459,7 +459,7 @@ void TryTask::what_few_pixels_use_stays() {
 
 void TryTask::light_becomes_a_version() {
   press_word("try.light");
-  m_desk->model().picking().take_up({1, 0.6, 0.3});
+  m_desk->model().picking().use_color({1, 0.6, 0.3});
   press_word("light.use");
   const QPointF at(400, 120);
   const QColor before = seen(view(), at);
@@ -493,7 +493,7 @@ void TryTask::every_picture_and_set_works_data() {
 
 void TryTask::every_picture_and_set_works() {
   QFETCH(QImage, image);
-  m_desk->model().photos().take_in(image, "odd");
+  m_desk->model().photos().import_photo(image, "odd");
   QVERIFY(comes_true([&] { return m_desk->piece().references.back().name == "odd"; }));
   m_desk->model().viewing().show_reference(m_desk->piece().references.back().id);
   QVERIFY(m_desk->photo_shown());

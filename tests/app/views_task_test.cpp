@@ -61,7 +61,7 @@ void ViewsTask::rows_mark_what_is_locked_used_and_held() {
   Adjustment more;
   more.saturation = 4;
   work().try_out(more);
-  QVERIFY(work().preview().at(id).held);
+  QVERIFY(work().preview().at(id).reduced);
   QVERIFY(at(dot) != at(chip.center()));
   work().try_out({});
   QCOMPARE(at(dot), plain);

@@ -279,7 +279,7 @@ private slots:
         if (vivid) arguments << "--vivid";
         const J told = run(arguments).json();
         const auto expected =
-            related(wheel, wheel.locate(blue), relation, vivid ? MemberValue::Vivid : MemberValue::Held);
+            related(wheel, wheel.locate(blue), relation, vivid ? MemberValue::Vivid : MemberValue::Current);
         QCOMPARE(told.size(), expected.size());
         for (std::size_t i = 0; i < expected.size(); ++i) {
           QVERIFY(told[i]["hex"] == hex_of(expected[i].color));
@@ -447,7 +447,7 @@ private slots:
       QVERIFY(told["file"] == path.toStdString() && told["changed"] == swatch_count(before.sets[0]));
       J held = J::array();
       for (const auto& c : adjust_preview(before.sets[0], {}, a, Wheel(before.wheel)))
-        if (c.held) held.push_back(find_swatch(before, c.swatch)->name);
+        if (c.reduced) held.push_back(find_swatch(before, c.swatch)->name);
       QVERIFY2(told["held"] == held, qPrintable(options.join(' ')));
     };
     Adjustment a;
@@ -557,7 +557,7 @@ private slots:
       QVERIFY(told["key"] == std::string(key_of(values)));
       QCOMPARE(told.contains("inside_mask"), with_piece);
       if (!with_piece) return;
-      const double held = share_held(color_places(part, Wheel(piece.wheel)), MaskRegion(*piece.mask));
+      const double held = share_inside(color_places(part, Wheel(piece.wheel)), MaskRegion(*piece.mask));
       CHECK_NEAR(told["inside_mask"].get<double>(), held, 1e-9);
     };
     check({}, {0, 0, 60, 40}, false);

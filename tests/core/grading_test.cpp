@@ -271,7 +271,7 @@ private slots:
         int unheld = 0;
         for (std::size_t i = 0; i < preview.size(); ++i) {
           QCOMPARE(preview[i].color, find_swatch(turned, preview[i].swatch)->color);
-          if (preview[i].held) continue;
+          if (preview[i].reduced) continue;
           ++unheld;
           const Contrast c = contrast_of(swatch(piece, 0, i).color, swatch(again, 0, i).color);
           QVERIFY(c.difference < 0.1);
@@ -288,12 +288,12 @@ private slots:
     const auto out = adjust_preview(*current_set(piece), {}, a, Wheel(piece.wheel));
     CHECK_NEAR(value_of(out[2].color), 55, 1e-6);
     CHECK_NEAR(value_of(out[1].color), 32.5, 1e-6);
-    QVERIFY(!out[1].held && !out[2].held);
-    QVERIFY(out[0].held && out[3].held); // -12.5 and 115 do not exist.
+    QVERIFY(!out[1].reduced && !out[2].reduced);
+    QVERIFY(out[0].reduced && out[3].reduced); // -12.5 and 115 do not exist.
     CHECK_NEAR(value_of(out[3].color), 100, 1e-6);
     a = {};
     a.saturation = 3;
-    QVERIFY(adjust_preview(*current_set(piece), {}, a, Wheel(piece.wheel))[1].held);
+    QVERIFY(adjust_preview(*current_set(piece), {}, a, Wheel(piece.wheel))[1].reduced);
     // A tint moves hue and saturation toward the light's and leaves the value.
     a = {};
     a.tint = Srgb{0.2, 0.4, 1};
@@ -627,11 +627,11 @@ private slots:
     QVERIFY(preview.size() == 2 && preview[0].swatch == red && preview[1].swatch == grey);
     // Nothing asked for leaves every color to its last digit; held is only what could not be had.
     for (const auto& a : adjust_preview(*current_set(piece), {}, {}, wheel))
-      QVERIFY(a.color == find_swatch(piece, a.swatch)->color && !a.held);
+      QVERIFY(a.color == find_swatch(piece, a.swatch)->color && !a.reduced);
     Adjustment lighter;
     lighter.value = 45;
     const auto values = adjust_preview(*current_set(piece), {}, lighter, wheel);
-    QVERIFY(!values[0].held && values[1].held && !values[2].held);
+    QVERIFY(!values[0].reduced && values[1].reduced && !values[2].reduced);
     CHECK_NEAR(values[0].at.v, 85, 1e-9);
     // All the way to a light's color, the hue and saturation are its own and the value stays.
     Adjustment tint;

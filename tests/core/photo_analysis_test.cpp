@@ -186,7 +186,7 @@ void PhotoAnalysisTest::places_and_shares_agree_with_every_pixel() {
     inside += region.inside(disc_point(p));
   }
   const auto places = color_places(photo.view(), wheel);
-  QVERIFY(std::abs(share_held(places, region) - inside / static_cast<double>(photo.pixels.size())) < 0.01);
+  QVERIFY(std::abs(share_inside(places, region) - inside / static_cast<double>(photo.pixels.size())) < 0.01);
   const Footprint print = footprint_of(places, 64);
   CHECK_NEAR(std::accumulate(print.weight.begin(), print.weight.end(), 0.0), double(photo.pixels.size()),
              1e-6);
@@ -455,7 +455,7 @@ void PhotoAnalysisTest::odd_pictures_do_no_harm() {
   QCOMPARE(band_shares(none, {}).dark, 0.0);
   const Wheel wheel({HueScale::Even, SaturationMeasure::CielabChroma});
   QVERIFY(color_places(PixelView{}, wheel).empty());
-  QCOMPARE(share_held({}, MaskRegion(pattern_mask({Pattern::Triad, 0, 0}))), 0.0);
+  QCOMPARE(share_inside({}, MaskRegion(pattern_mask({Pattern::Triad, 0, 0}))), 0.0);
 }
 
 void PhotoAnalysisTest::fits_hold_what_they_promise() {
@@ -466,7 +466,7 @@ void PhotoAnalysisTest::fits_hold_what_they_promise() {
   for (const double hold : {0.5, 0.8, 0.95}) {
     const auto polygon = fit_polygon(places, 6, hold);
     QVERIFY(polygon && polygon->reached);
-    QVERIFY(share_held(places, MaskRegion(polygon->mask)) >= hold - 1e-9);
+    QVERIFY(share_inside(places, MaskRegion(polygon->mask)) >= hold - 1e-9);
     QVERIFY(std::get<Polygon>(polygon->mask.areas[0].shape).points.size() <= 6);
     QVERIFY(polygon->area > area_of_more);
     area_of_more = polygon->area;
@@ -475,13 +475,13 @@ void PhotoAnalysisTest::fits_hold_what_they_promise() {
     for (const Pattern kind : {Pattern::Complement, Pattern::Analogous, Pattern::Rectangle}) {
       const auto fitted = fit_pattern(places, kind, hold);
       QVERIFY(fitted);
-      CHECK_NEAR(fitted->held, share_held(places, MaskRegion(fitted->mask)), 1e-12);
-      QCOMPARE(fitted->reached, fitted->held >= hold - 1e-9);
+      CHECK_NEAR(fitted->inside, share_inside(places, MaskRegion(fitted->mask)), 1e-12);
+      QCOMPARE(fitted->reached, fitted->inside >= hold - 1e-9);
       // No mask of a coarse search is smaller and holds as much.
       for (int base = 0; base < 360; base += 15)
         for (int spread = 0; spread <= 120; spread += 20) {
           const MaskRegion other(pattern_mask({kind, double(base), double(spread)}));
-          if (share_held(places, other) >= hold && fitted->reached)
+          if (share_inside(places, other) >= hold && fitted->reached)
             QVERIFY(other.share() >= fitted->area * 0.97);
         }
     }
@@ -494,9 +494,9 @@ void PhotoAnalysisTest::fits_hold_what_they_promise() {
     rim.push_back({disc_point(Angle(360 * unit(random)), i % 10 == 0 ? unit(random) : 1), 1, {}});
   for (const double hold : {0.6, 0.8, 0.95}) {
     const auto round = fit_polygon(rim, 6, hold);
-    QVERIFY2(round && round->reached, qPrintable(QString::number(round->held)));
+    QVERIFY2(round && round->reached, qPrintable(QString::number(round->inside)));
     QVERIFY(std::get<Polygon>(round->mask.areas[0].shape).points.size() <= 6);
-    QVERIFY(share_held(rim, MaskRegion(round->mask)) >= hold - 1e-9);
+    QVERIFY(share_inside(rim, MaskRegion(round->mask)) >= hold - 1e-9);
   }
   // One color alone.
   const auto one = fit_polygon(color_places(Patch(3, 3, 0xffd8232au).view(), wheel), 5, 1);

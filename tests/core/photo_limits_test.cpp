@@ -54,7 +54,7 @@ void compare_analyses(const PixelView& one, const PixelView& other, int dx, int 
     QVERIFY(places[i].color == others[i].color && places[i].weight == others[i].weight &&
             places[i].at == others[i].at);
   const MaskRegion region(pattern_mask({Pattern::Analogous, 40, 80}));
-  QCOMPARE(share_held(places, region), share_held(others, region));
+  QCOMPARE(share_inside(places, region), share_inside(others, region));
   QCOMPARE(footprint_of(places, 32).weight, footprint_of(others, 32).weight);
   for (const MaskUse use : {MaskUse::Ignore, MaskUse::InsideOnly, MaskUse::MapInto}) {
     ExtractionSpec spec;
@@ -222,7 +222,7 @@ private slots:
     QVERIFY(print.weight[0] == 1 && print.weight[3] == 2 && print.weight[12] == 3 && print.weight[15] == 4 &&
             print.weight[6] == 5);
     const MaskRegion right(Mask{{}, {{AreaMode::Adds, RingSector{0, 180, 0, 1}}}, 0, {}});
-    CHECK_NEAR(share_held({place({0.5, 0}, 3), place({-0.5, 0}, 1)}, right), 0.75, 1e-12);
+    CHECK_NEAR(share_inside({place({0.5, 0}, 3), place({-0.5, 0}, 1)}, right), 0.75, 1e-12);
     // The same colors on another wheel stand where it has them.
     const Patch photo = surrounded(0xff000000u);
     const Wheel one({HueScale::Light, SaturationMeasure::Hsv}),
@@ -341,7 +341,7 @@ private slots:
     // Everything: every place lies inside, and the numbers are those of the mask.
     const auto all = fit_polygon(places, 24, 1);
     QVERIFY(all && all->reached && all->mask.name == "fitted");
-    CHECK_NEAR(all->held, 1, 1e-12);
+    CHECK_NEAR(all->inside, 1, 1e-12);
     CHECK_NEAR(all->area, MaskRegion(all->mask).share(), 1e-12);
     // A pattern that cannot hold it says so and holds as much as it can.
     const std::vector<ColorPlace> apart{{disc_point(Angle(0), 0.9), 3, {}},
@@ -349,8 +349,8 @@ private slots:
     const auto most = fit_pattern(apart, Pattern::Single, 1),
                enough = fit_pattern(apart, Pattern::Single, 0.75);
     QVERIFY(!most->reached && enough->reached);
-    CHECK_NEAR(most->held, 0.75, 1e-9);
-    CHECK_NEAR(enough->held, 0.75, 1e-9);
+    CHECK_NEAR(most->inside, 0.75, 1e-9);
+    CHECK_NEAR(enough->inside, 0.75, 1e-9);
     QVERIFY(MaskRegion(enough->mask).inside(apart[0].at));
     // Two places are on a line, and one is a point: a small round area holds what it can of them.
     QVERIFY(fit_polygon({{{0.2, 0.1}, 1, {}}}, 5, 1)->reached);

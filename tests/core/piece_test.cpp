@@ -116,13 +116,13 @@ private slots:
     Piece kept = *with_version_kept(piece, first, "cool");
     kept = *with_swatches_colored(kept, {swatch}, {{0.9, 0.1, 0.1}, {}});
     const Id version = kept.sets[0].versions[0].id;
-    const Piece back = *with_version_taken_up(kept, version);
+    const Piece back = *with_version_restored(kept, version);
     QCOMPARE(find_swatch(back, swatch)->color, (Srgb{0.2, 0.4, 0.6}));
     QCOMPARE(back.sets[0].versions.size(), std::size_t{2});
     QCOMPARE(back.sets[0].versions[1].name, std::string("before cool"));
     QCOMPARE(back.sets[0].versions[1].families[0].swatches[0].color, (Srgb{0.9, 0.1, 0.1}));
     // Extracting it up again finds that all is kept already.
-    QCOMPARE(with_version_taken_up(back, version)->sets[0].versions.size(), std::size_t{2});
+    QCOMPARE(with_version_restored(back, version)->sets[0].versions.size(), std::size_t{2});
     // A locked swatch is kept from every change of color and from going.
     const Piece locked = *with_swatches_locked(piece, {swatch}, true);
     QVERIFY(!with_swatches_colored(locked, {swatch}, {}));
@@ -224,7 +224,7 @@ private slots:
         {"set", with_set_sorted(piece, none, SortBy::Value)},
         {"version", with_version_named(piece, none, "x")},
         {"version", without_version(piece, none)},
-        {"version", with_version_taken_up(piece, none)},
+        {"version", with_version_restored(piece, none)},
         {"family", with_family_named(piece, none, "x")},
         {"family", with_family_moved(piece, none, 0)},
         {"family", with_family_moved(piece, skin, 2)},
@@ -475,7 +475,7 @@ private slots:
     Piece gone = *with_family(*with_set(piece, "other"), "b");
     const Id b = family(gone, 0).id;
     gone = *with_swatches_moved(gone, {swatch}, b);
-    const Piece back = *with_version_taken_up(gone, first);
+    const Piece back = *with_version_restored(gone, first);
     QCOMPARE(back.sets[1].families[0].swatches[0].id, swatch);
     QCOMPARE(back.sets[0].families[0].id, a);
     const Swatch& renewed = back.sets[0].families[0].swatches[0];
@@ -483,7 +483,7 @@ private slots:
     // So does a family that went, and with all places for versions taken none is overwritten.
     Piece moved = *with_set(piece, "other");
     moved.sets.change(1).families = std::exchange(moved.sets.change(0).families, {});
-    const Piece family_back = *with_version_taken_up(moved, first);
+    const Piece family_back = *with_version_restored(moved, first);
     QVERIFY(family_back.sets[0].families[0].id >= moved.next_id);
     QCOMPARE(family_back.sets[0].versions.size(), std::size_t{3}); // The empty state is kept too.
     Piece crowded = *with_swatch(piece, a, {}, "new");
@@ -492,7 +492,7 @@ private slots:
       more.id = crowded.next_id++;
       crowded.sets.change(0).versions.push_back(more);
     }
-    QVERIFY(!with_version_taken_up(crowded, first));
+    QVERIFY(!with_version_restored(crowded, first));
   }
   void sorted_by_each_measure() {
     Piece piece = with_families({"a", "b"});

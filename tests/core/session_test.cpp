@@ -101,7 +101,7 @@ private slots:
   /// A nudge of what is stepped is a whole step.
   void nudges_go_by_steps_where_there_are_steps() {
     Afternoon a;
-    a.session = taken_up(a.session, a.geometry, {0.7, 0.4, 0.3});
+    a.session = color_used(a.session, a.geometry, {0.7, 0.4, 0.3});
     const WheelPoint at = a.session.at.at;
     CHECK_NEAR(nudged_value(a.session, a.rules(), 3).at.at.v, at.v + 3, 1e-6);
     CHECK_ANGLE(nudged_hue(a.session, a.rules(), 5)->at.at.a, at.a + 5, 1e-6);
@@ -173,7 +173,7 @@ private slots:
             !change_between(s, chosen_dropped(s)).any());
     for (int i = 0; i < 3; ++i) s.extracted.colors[std::size_t(i)].x = i;
     s.extracted.chosen = 1;
-    s = taken_up(std::move(s), a.geometry, {0.95, 0.95, 0.9});
+    s = color_used(std::move(s), a.geometry, {0.95, 0.95, 0.9});
     s.extracted.chosen = 1;
     const Session replaced = chosen_replaced(s, a.piece.bands);
     QCOMPARE(replaced.extracted.colors[1].color, s.color());
@@ -425,11 +425,11 @@ private slots:
     a.edit(with_mask(a.piece, Mask{}));
     QVERIFY(!picked_in_plan(a.session, a.rules(), {0.1, 0.1}) &&
             !nudged_saturation(a.session, a.rules(), 0.1));
-    QVERIFY(!neutral_taken_up(a.session, a.geometry) && !key_colors(a.session, a.geometry));
+    QVERIFY(!neutral_used(a.session, a.geometry) && !key_colors(a.session, a.geometry));
     QVERIFY(!outside_mask(a.session, a.geometry));
     a.edit(with_mask(a.piece, pattern_mask({Pattern::Triad, 0, 20})));
     QCOMPARE(key_colors(a.session, a.geometry)->size(), a.geometry.region()->corners().size());
-    const Session neutral = *neutral_taken_up(a.session, a.geometry);
+    const Session neutral = *neutral_used(a.session, a.geometry);
     QVERIFY(*outside_mask(neutral, a.geometry) == 0);
     // Switched off it judges nothing.
     a.edit(with_mask_on(a.piece, false));
@@ -439,7 +439,7 @@ private slots:
   void a_place_stays_with_its_wheel() {
     Afternoon a;
     const Srgb blue = *parse_color("#1f55b5");
-    a.session = taken_up(a.session, a.geometry, blue);
+    a.session = color_used(a.session, a.geometry, blue);
     a.lay();
     QCOMPARE(a.swatches()[0].picked->wheel, kTraditional);
     a.edit(with_mask(a.piece, pattern_mask({Pattern::Triad, 0, 20})));
@@ -449,7 +449,7 @@ private slots:
     a.edit(with_mask_turned(a.piece, 0, Carry::SetToo));
     QCOMPARE(rounded_8bit(a.swatches()[0].color), rounded_8bit(blue));
     // Taken up it is marked where it is on this wheel.
-    const Session taken = taken_up(a.session, a.geometry, a.swatches()[0].color, a.swatches()[0].picked);
+    const Session taken = color_used(a.session, a.geometry, a.swatches()[0].color, a.swatches()[0].picked);
     const WheelPoint there = Wheel(kLightHsl).locate(blue);
     CHECK_ANGLE(taken.at.at.a, there.a, 1e-4);
     CHECK_NEAR(taken.at.at.r, there.r, 1e-4);
@@ -525,7 +525,7 @@ private slots:
     Extracted extracted;
     extracted.reference = 7;
     extracted.colors = {{{0.9, 0.2, 0.1}, 0.5, 3, 4, Band::Middle}, {{0.1, 0.2, 0.1}, 0.5, 5, 6, Band::Dark}};
-    Session s = result_taken_up(extracted_shown(a.session, extracted), a.geometry, 1);
+    Session s = result_used(extracted_shown(a.session, extracted), a.geometry, 1);
     QCOMPARE(s.color(), extracted.colors[1].color);
     QCOMPARE(s.origin, std::optional(SampleOrigin{7, 5, 6}));
     s = chosen_replaced(picked_on_rail(s, a.rules(), 90), a.piece.bands);
@@ -537,13 +537,13 @@ private slots:
     const Session fresh;
     QVERIFY(!fresh.filling_well);
     Afternoon a;
-    QCOMPARE(well_taken_up(a.session, a.geometry, 3).error().code, ErrorCode::NotFound);
-    a.session = taken_up(well_chosen(a.session, a.geometry, 0), a.geometry, {0.9, 0.2, 0.1});
+    QCOMPARE(well_used(a.session, a.geometry, 3).error().code, ErrorCode::NotFound);
+    a.session = color_used(well_chosen(a.session, a.geometry, 0), a.geometry, {0.9, 0.2, 0.1});
     a.session = well_laid_down(a.session, 3);
     a.session.filling_well.reset();
-    a.session = taken_up(a.session, a.geometry, {0.1, 0.2, 0.9});
+    a.session = color_used(a.session, a.geometry, {0.1, 0.2, 0.9});
     QVERIFY(a.session.at_hand.wells[0] == (Srgb{0.9, 0.2, 0.1}));
-    QCOMPARE(well_taken_up(a.session, a.geometry, 3)->color(), (Srgb{0.9, 0.2, 0.1}));
+    QCOMPARE(well_used(a.session, a.geometry, 3)->color(), (Srgb{0.9, 0.2, 0.1}));
   }
   void samples_are_held_where_it_is_wanted() {
     Afternoon a;
@@ -555,7 +555,7 @@ private slots:
     CHECK_NEAR(held.at.at.r, 0.3, 1e-4);
     CHECK_NEAR(value_of(held.color()), value_of(red), 1e-6);
     QCOMPARE(current_color(held).from, (SampleOrigin{1, 2, 3}));
-    QVERIFY(!taken_up(held, a.geometry, red).origin);
+    QVERIFY(!color_used(held, a.geometry, red).origin);
   }
   void selecting_follows_the_set() {
     Afternoon a;

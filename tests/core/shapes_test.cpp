@@ -74,6 +74,12 @@ private slots:
     const auto straight = edge_near(wedge, at(21, 0.5), 0.05);
     QVERIFY(straight && straight->edge == 0);
     CHECK_NEAR(std::hypot(straight->at.x, straight->at.y), 0.5 * std::cos(radians(1.0)), 1e-9);
+    // The middle of an edge: on the rim half way along its turn, else half way along the line.
+    CHECK_NEAR(std::hypot(middle_of_edge(wedge, 1).x - at(50).x, middle_of_edge(wedge, 1).y - at(50).y), 0,
+               1e-12);
+    CHECK_NEAR(
+        std::hypot(middle_of_edge(wedge, 0).x - at(20, 0.5).x, middle_of_edge(wedge, 0).y - at(20, 0.5).y), 0,
+        1e-12);
     QVERIFY(!edge_near(wedge, at(50, 0.6), 0.05) && !edge_near(wedge, at(200, 0.5), 0.2));
   }
   /// By brute force: a corner of the hull has every other point on one side of the line to the next one.

@@ -201,3 +201,73 @@ class Palette:
             assert name == "org.zonachrom.Error.BadInput", name
             return error.message.split(": ", 1)[1]
         raise AssertionError(f"{method}{arguments} was taken")
+
+
+class Assistant:
+    """What a screen reader has of a program: its tree of roles, names, actions, texts and numbers."""
+
+    def __init__(self, desktop):
+        self.desktop = desktop
+        desktop.start(["/usr/libexec/at-spi-bus-launcher", "--launch-immediately"])
+        os.environ["QT_LINUX_ACCESSIBILITY_ALWAYS_ON"] = "1"
+        os.environ["QT_ACCESSIBILITY"] = "1"
+        from gi.repository import Gio, GLib
+
+        session = Gio.bus_get_sync(Gio.BusType.SESSION, None)
+        desktop.until(lambda: session.call_sync("org.freedesktop.DBus", "/org/freedesktop/DBus", "org.freedesktop.DBus",
+                                                "NameHasOwner", GLib.Variant("(s)", ("org.a11y.Bus",)), None,
+                                                Gio.DBusCallFlags.NONE, -1, None).unpack()[0])
+        import pyatspi  # Only once its bus is there.
+        self.atspi, self.context = pyatspi, GLib.MainContext.default()
+        self.heard = []
+        pyatspi.Registry.registerEventListener(
+            lambda event: self.heard.append((event.type, event.source.name)),
+            "object:property-change:accessible-value", "object:children-changed", "object:state-changed:selected",
+            "object:selection-changed", "object:visible-data-changed")
+
+    def until(self, true):
+        def turn():
+            while self.context.pending():
+                self.context.iteration(False)
+            try:
+                return true()
+            except Exception:  # What was looked at has gone meanwhile.
+                return None
+        return self.desktop.until(turn, 40)
+
+    def program(self):
+        return self.until(lambda: next((a for a in self.atspi.Registry.getDesktop(0) if a and a.name == "Zonachrom"), None))
+
+    def find(self, root, roles, begins, shown=True):
+        """The first, from the root down; behind three dots stands how the name ends."""
+        if root is None:
+            return None
+        called = root.name.endswith(begins[3:]) if begins.startswith("...") else root.name.startswith(begins)
+        seen = not shown or root.getState().contains(self.atspi.STATE_SHOWING)
+        if called and seen and root.getRoleName() in roles:
+            return root
+        for i in range(root.childCount):
+            found = self.find(root.getChildAtIndex(i), roles, begins, shown)
+            if found:
+                return found
+        return None
+
+    def wait_for(self, roles, begins, enabled=False):
+        def there():
+            found = self.find(self.program(), roles, begins)
+            return found if found and (not enabled or found.getState().contains(self.atspi.STATE_ENABLED)) else None
+        try:
+            return self.until(there)
+        except AssertionError as error:
+            raise AssertionError(f"there is no {roles[0]} called {begins!r} to be used") from error
+
+    def do(self, roles, begins, action=None):
+        """Waits for it to be there and enabled, and does its first action, or the one of this name."""
+        found = self.wait_for(roles, begins, enabled=True)
+        actions = found.queryAction()
+        names = [actions.getName(i) for i in range(actions.nActions)]
+        actions.doAction(names.index(action) if action else 0)
+        return found
+
+    def write(self, roles, begins, text):
+        self.wait_for(roles, begins).queryEditableText().setTextContents(text)

@@ -160,7 +160,7 @@ const Edit kEdits[] = {
      }},
     {"with_bands", [](Hand& h, P p) { return with_bands(p, {100.0 * h.share(), 100.0 * h.share()}); }},
     {"with_version_kept", [](Hand& h, P p) { return with_version_kept(p, p.current_set, h.any_name()); }},
-    {"with_version_taken_up", [](Hand& h, P p) { return with_version_taken_up(p, h.any_version(p)); }},
+    {"with_version_restored", [](Hand& h, P p) { return with_version_restored(p, h.any_version(p)); }},
     {"without_version", [](Hand& h, P p) { return without_version(p, h.any_version(p)); }},
     {"with_version_named", [](Hand& h, P p) { return with_version_named(p, h.any_version(p), h.any_name()); }},
     {"with_set_note",
@@ -353,7 +353,7 @@ std::map<Id, Srgb> locked_colors(const Piece& p) {
   return out;
 }
 
-bool takes_away(const std::string& edit) { return edit == "with_version_taken_up" || edit == "without_set"; }
+bool takes_away(const std::string& edit) { return edit == "with_version_restored" || edit == "without_set"; }
 /// A hand on its way may leave nothing of a mask.
 bool may_empty(const std::string& edit) { return edit == "with_mask_handle"; }
 

@@ -113,7 +113,7 @@ private slots:
              {"many left out", "--a:#010203;--b:1px;--c:2px;",
               "/a=#010203 | 2 entries could not be read as colors and were left out."},
              {"many moved", "--a:color(srgb 1.5 1.5 1.5);--b:color(srgb 2 2 2);",
-              "/a=#ffffff; /b=#ffffff | 2 colors were outside what a display shows; the nearest colors are "
+              "/a=#ffffff; /b=#ffffff | Colors outside what a display shows: 2; the nearest ones are "
               "used."},
              {"names and families",
               "/* sky */\n--wall-in_dusk: #010203;\n--b: #040506; /* far \\*\\/ wall\\n2 */\n/* metal "

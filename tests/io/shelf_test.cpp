@@ -86,9 +86,9 @@ private slots:
       QCOMPARE(QFileInfo(QString::fromStdString(mask.file)).path(), QString::fromStdString(shelf));
     }
     QVERIFY(found.contains("spaced") && found.contains("../../escape"));
-    QVERIFY(take_file(read.masks[0]));
+    QVERIFY(remove_file(read.masks[0]));
     QCOMPARE(read_mask_shelf(shelf).masks.size(), std::size(names) - 1);
-    QVERIFY(!take_file(read.masks[0]));
+    QVERIFY(!remove_file(read.masks[0]));
   }
   void one_name_twice_is_two_masks() {
     const QTemporaryDir folder;
@@ -171,7 +171,7 @@ private slots:
     QVERIFY(with_card_changed(back, card));
     read = read_set_shelf(shelf);
     QVERIFY(!read.sets[0].on && read.sets[0].tags == card.tags && same_content(read.sets[0].set, set.set));
-    QVERIFY(take_file(read.sets[0]));
+    QVERIFY(remove_file(read.sets[0]));
     QCOMPARE(with_card_changed(back, card).error().code, ErrorCode::NotFound);
     QVERIFY(!put_on_shelf(shelf, ShelfSet{{"empty", {}, true, {}}, {}}));
   }

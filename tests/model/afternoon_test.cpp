@@ -102,7 +102,7 @@ void AfternoonTest::an_afternoon_is_played_without_a_window() {
   program->documents.new_piece();
   QVERIFY(!model.store().edited() && program->documents.path().isEmpty());
   // A photo.
-  model.photos().take_in(QStringLiteral(DEMO_PHOTOS "/noon.jpg"));
+  model.photos().import_photo(QStringLiteral(DEMO_PHOTOS "/noon.jpg"));
   QVERIFY(comes_true([&] { return model.piece().references.size() == 1 && model.reader().values(); }));
   QCOMPARE(model.session().reference, model.piece().references[0].id);
   // Its palette, by bands.
@@ -132,9 +132,9 @@ void AfternoonTest::an_afternoon_is_played_without_a_window() {
   const auto fit = fit_polygon(model.reader().places(), 6, 0.8);
   QVERIFY(fit && model.store().apply(
                      "fit", [&](Piece p) -> Result<Piece> { return with_mask(std::move(p), fit->mask); }));
-  QVERIFY(*model.reader().held() >= 0.8 && *model.reader().held() < 0.95);
+  QVERIFY(*model.reader().share_inside() >= 0.8 && *model.reader().share_inside() < 0.95);
   // Picks are held by it, from wherever they come; each is one to go back from.
-  model.picking().take_up({0.5, 0.5, 0.5});
+  model.picking().use_color({0.5, 0.5, 0.5});
   model.picking().begin_pick();
   for (int degrees = 0; degrees < 360; degrees += 30) {
     model.picking().pick_plan(disc_point(Angle(degrees), 0.99));
@@ -165,7 +165,7 @@ void AfternoonTest::an_afternoon_is_played_without_a_window() {
   for (const auto& [id, share] : model.tries().uses()) used += share;
   QVERIFY(std::abs(used - 1) < 1e-9);
   // The sheet has each family.
-  const auto& sheet = model.shares().sheet();
+  const auto& sheet = model.share_model().sheet();
   QVERIFY(sheet);
   QCOMPARE(sheet->bookmarks.size(), current_set(model.piece())->families.size());
   // Saved, read again by the file alone.
@@ -424,13 +424,13 @@ void AfternoonTest::a_refusal_is_over_with_the_next_thing_done() {
   p.documents.new_piece();
   QStringList over;
   QObject::connect(&p.model, &Studio::refusalOver, [&over](const QString& said) { over << said; });
-  p.model.picking().take_up_text(QStringLiteral("no color"));
+  p.model.picking().use_text(QStringLiteral("no color"));
   const QString said = p.notices.last();
   QVERIFY(over.isEmpty() && !said.isEmpty());
   QVERIFY(p.retitle("Another"));
   QCOMPARE(over, QStringList{said});
-  p.model.picking().take_up_text(QStringLiteral("none either"));
-  p.model.picking().take_up_text(QStringLiteral("#d8904a"));
+  p.model.picking().use_text(QStringLiteral("none either"));
+  p.model.picking().use_text(QStringLiteral("#d8904a"));
   QCOMPARE(over.size(), 2);
   QVERIFY(p.retitle("A third"));
   QCOMPARE(over.size(), 2); // Once each.

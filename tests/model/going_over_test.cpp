@@ -76,8 +76,8 @@ public:
     if (m_model.tries().areas()) out << QStringLiteral("areas");
     if (m_model.tries().strays()) out << QStringLiteral("strays");
     if (m_model.tries().needed()) out << QStringLiteral("needs");
-    if (!m_model.shares().images().reference.isNull()) out << QStringLiteral("images");
-    if (m_model.shares().plan_seen()) out << QStringLiteral("plan");
+    if (!m_model.share_model().images().reference.isNull()) out << QStringLiteral("images");
+    if (m_model.share_model().plan_seen()) out << QStringLiteral("plan");
     if (m_model.press().checked()) out << QStringLiteral("press");
     if (m_model.paints().reach()) out << QStringLiteral("reach");
     if (m_model.paints().inside()) out << QStringLiteral("inside");
@@ -92,7 +92,7 @@ public:
     out << QStringLiteral("photo ") + hash(reader.photo()->full());
     out << QStringLiteral("tones %1").arg(reader.tones().limits.front());
     out << QStringLiteral("places %1 %2").arg(reader.places().size()).arg(reader.places().front().at.x);
-    out << QStringLiteral("held %1").arg(reader.held().value_or(-1));
+    out << QStringLiteral("held %1").arg(reader.share_inside().value_or(-1));
     TryModel& tries = m_model.tries();
     std::map<Id, double> uses(tries.uses().begin(), tries.uses().end());
     for (const auto& [id, share] : uses) out << QStringLiteral("use %1 %2").arg(id).arg(share);
@@ -106,7 +106,7 @@ public:
                .arg(tries.areas()->areas.size())
                .arg(tries.areas()->areas.front().mean.l);
     out << QStringLiteral("hovered %1 %2").arg(tries.hovered()).arg(tries.marked().has_value());
-    ShareModel& shares = m_model.shares();
+    ShareModel& shares = m_model.share_model();
     const auto& sheet = shares.sheet();
     out << QStringLiteral("sheet %1").arg(sheet ? sheet->pages.size() : 0);
     if (sheet)

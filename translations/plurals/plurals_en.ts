@@ -86,6 +86,13 @@
             <numerusform>%n swatches change, all by the full amount.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n swatches change. Those marked with a dot (%1) stop at the limit of what a display can show.</source>
+        <translation>
+            <numerusform>%n swatch change. Those marked with a dot (%1) stop at the limit of what a display can show.</numerusform>
+            <numerusform>%n swatches change. Those marked with a dot (%1) stop at the limit of what a display can show.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>zc::ImportView</name>
@@ -164,6 +171,13 @@
             <numerusform>All %n swatches print as they are.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n swatches need more than %1 % ink.</source>
+        <translation>
+            <numerusform>%n swatch need more than %1 % ink.</numerusform>
+            <numerusform>%n swatches need more than %1 % ink.</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>zc::ReportPanel</name>
@@ -172,6 +186,23 @@
         <translation>
             <numerusform>%n thing to look at</numerusform>
             <numerusform>%n things to look at, the most important first</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::ResultsPanel</name>
+    <message numerus="yes">
+        <source>, %n of them accents</source>
+        <translation>
+            <numerusform>, %n of them an accent</numerusform>
+            <numerusform>, %n of them accents</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n results</source>
+        <translation>
+            <numerusform>%n result</numerusform>
+            <numerusform>%n results</numerusform>
         </translation>
     </message>
 </context>
@@ -213,23 +244,6 @@
         <translation>
             <numerusform>Adjust %n swatch</numerusform>
             <numerusform>Adjust %n swatches</numerusform>
-        </translation>
-    </message>
-</context>
-<context>
-    <name>zc::ResultsPanel</name>
-    <message numerus="yes">
-        <source>, %n of them accents</source>
-        <translation>
-            <numerusform>, %n of them an accent</numerusform>
-            <numerusform>, %n of them accents</numerusform>
-        </translation>
-    </message>
-    <message numerus="yes">
-        <source>%n results</source>
-        <translation>
-            <numerusform>%n result</numerusform>
-            <numerusform>%n results</numerusform>
         </translation>
     </message>
 </context>

@@ -36,7 +36,7 @@ AccessibleItem accessible_swatch(Studio& model, SetWork& work, const Family& fam
   out.selected = model.session().selection.has(s.id);
   out.focused = model.session().selection.focus() == s.id;
   const Id id = s.id;
-  out.actions = {{QObject::tr("Use color"), [&work, id] { work.take_up_swatch(id); }},
+  out.actions = {{QObject::tr("Use color"), [&work, id] { work.use_swatch(id); }},
                  {QObject::tr("Select"), [&work, id] { work.select({id}); }},
                  {QObject::tr("Add to selection"), [&work, id] { work.click(id, Qt::ControlModifier); }}};
   return out;

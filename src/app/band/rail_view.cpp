@@ -194,7 +194,7 @@ void RailView::mouseReleaseEvent(QMouseEvent* event) {
   m_limit.reset();
 }
 
-void RailView::call_off() {
+void RailView::end_drag() {
   m_limit.reset();
   m_picking = false;
 }

@@ -5,7 +5,7 @@
 #include "app/accessibility/accessibility.h"
 #include "app/band/axis_widget.h"
 #include "app/band/rail_picture.h"
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 
 namespace zc {
 
@@ -25,7 +25,7 @@ public:
            PaintModel& paints, Build build, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {m_build == Build::Full ? 150 : 68, 400}; }
   [[nodiscard]] AccessibleContent accessible() override;
-  void call_off() override;
+  void end_drag() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

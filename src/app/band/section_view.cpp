@@ -174,7 +174,7 @@ void SectionView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() == Qt::LeftButton && std::exchange(m_picking, false)) m_picks.end_pick();
 }
 
-void SectionView::call_off() { m_picking = false; }
+void SectionView::end_drag() { m_picking = false; }
 
 AccessibleContent SectionView::accessible() {
   AccessibleItem value;

@@ -4,7 +4,7 @@
 
 #include "app/accessibility/accessibility.h"
 #include "app/band/axis_widget.h"
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 
 namespace zc {
 
@@ -18,7 +18,7 @@ class SectionView final : public AxisWidget, public AccessibleView, public Dragg
 public:
   SectionView(Studio& model, Picking& picking, PlanModel& plan, PaintModel& paints, QWidget* parent);
   [[nodiscard]] AccessibleContent accessible() override;
-  void call_off() override;
+  void end_drag() override;
   [[nodiscard]] QSize sizeHint() const override { return {250, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {150, 200}; }
 

@@ -19,7 +19,7 @@ bool takes_set_key(Laying& laying, SetWork& work, const QKeyEvent& event) {
     return true;
   case Qt::Key_Return:
   case Qt::Key_Enter:
-    work.take_up_focus();
+    work.use_focus();
     return true;
   default:
     return false;

@@ -96,7 +96,7 @@ void StaffView::shift_selected(QPointF p) {
   m_work.try_out(by);
 }
 
-/// The value line, or a limit of the bands.
+/// Whether the value line or a limit of the bands can be taken there.
 bool StaffView::moves_up_and_down(QPointF p) const {
   const bool on_line = std::abs(p.y() - line_y()) <= 6 && !m_hovered;
   return on_line || limit_rect(true).contains(p) || limit_rect(false).contains(p);
@@ -115,7 +115,7 @@ void StaffView::move_limit(QPointF p) {
       QStringLiteral("band limit %1").arg(m_limit_drag));
 }
 
-/// Out of the window the swatches go on as what other programs understand.
+/// Dragged out of the window, the swatches go on as what other programs understand.
 bool StaffView::drag_out() {
   if (!beyond_window(*this, m_pointer)) return false;
   m_drag = Drag::None;
@@ -145,7 +145,7 @@ void StaffView::mouseReleaseEvent(QMouseEvent* event) {
     end_box();
     break;
   case Drag::Shift:
-    m_work.take_adjustment();
+    m_work.apply_adjustment();
     break;
   case Drag::Swatch:
   case Drag::Family:
@@ -179,7 +179,7 @@ void StaffView::end_move(Drag drag, QPoint global) {
 void StaffView::end_click(Drag drag) {
   if (drag != Drag::Swatch) return;
   if (m_place == Place::Beside && m_modifiers == Qt::NoModifier)
-    m_work.take_up_swatch(m_dragged);
+    m_work.use_swatch(m_dragged);
   else
     m_work.click(m_dragged, m_modifiers);
 }
@@ -219,7 +219,7 @@ void StaffView::drop(QPointF p) {
 void StaffView::mouseDoubleClickEvent(QMouseEvent* event) {
   const auto family = family_at(event->position());
   if (swatch_at(event->position()))
-    m_work.take_up_focus();
+    m_work.use_focus();
   else if (m_place == Place::Window && family && event->position().y() > axis().bottom())
     rename_family(*family);
 }
@@ -233,7 +233,7 @@ void StaffView::leaveEvent(QEvent*) {
 void StaffView::dragEnterEvent(QDragEnterEvent* event) {
   const QMimeData* clip = event->mimeData();
   if (clip->hasUrls()) return event->ignore(); // Files are the window's.
-  if (clip->hasColor() || clip->hasText()) event->acceptProposedAction();
+  if (!swatches_of(*clip).empty()) event->acceptProposedAction();
 }
 
 void StaffView::dropEvent(QDropEvent* event) {
@@ -288,7 +288,8 @@ void StaffView::step_family(int by) {
   m_laying.select_swatch(0);
 }
 
-/// To the next lighter (1) or darker (-1) swatch of the chosen family; from none, to its darkest or lightest.
+/// Selects the next lighter (1) or darker (-1) swatch of the chosen family; from none, its darkest or
+/// lightest.
 void StaffView::step_swatch(int by) {
   const auto chosen = chosen_family();
   if (!chosen || families()[*chosen].swatches.empty()) return;
@@ -306,7 +307,8 @@ void StaffView::step_swatch(int by) {
 }
 
 void StaffView::move_selected(int by) {
-  if (const auto next = neighbor_family(by)) m_work.move_to(families()[*next].id);
+  if (const auto next = neighbor_family(by))
+    m_work.move_to(families()[*next].id, {}, m_model.store().run_key(QStringLiteral("move swatches")));
 }
 
 // ---------------------------------------------------------------- menus
@@ -342,6 +344,15 @@ void StaffView::fill_family_menu(QMenu& menu, std::size_t i) {
 bool StaffView::offers_menu(QPointF p) const {
   if (swatch_at(p)) return true;
   return m_place == Place::Window && family_at(p) && !moves_up_and_down(p);
+}
+
+/// A menu asked for by key opens at the selected swatch, or at the chosen family.
+QVariant StaffView::inputMethodQuery(Qt::InputMethodQuery query) const {
+  if (query != Qt::ImCursorRectangle) return AxisWidget::inputMethodQuery(query);
+  const QRectF chip = swatch_rect(m_model.session().selection.focus());
+  if (!chip.isNull()) return chip.toRect();
+  const auto family = chosen_family();
+  return family ? name_rect(*family).toRect() : rect();
 }
 
 void StaffView::contextMenuEvent(QContextMenuEvent* event) {
@@ -416,9 +427,15 @@ void StaffView::rename_swatch(Id swatch) {
                  [=, this](const QString& name) { m_work.name_swatch(swatch, name); });
 }
 
-void StaffView::call_off() {
-  if (std::exchange(m_drag, Drag::None) == Drag::Shift) m_work.try_out({});
+void StaffView::end_drag() {
+  if (std::exchange(m_drag, Drag::None) == Drag::Shift) m_work.apply_adjustment();
   update();
+}
+
+void StaffView::ask_back() {
+  if (m_drag != Drag::Shift) return;
+  m_drag = Drag::None;
+  m_work.try_out({});
 }
 
 } // namespace zc

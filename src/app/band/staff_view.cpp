@@ -23,7 +23,7 @@ namespace {
 
 /// Columns narrow down to this before a scroll bar comes.
 constexpr double kWidestColumn = 92, kNarrowestColumn = 26, kSwatchHeight = 24;
-/// At Grade.
+/// The widest and the narrowest column at Grade.
 constexpr double kWidestOfWide = 150, kNarrowestOfWide = 40;
 /// At the right, for the counts of light, middle, dark, where no swatch stands.
 constexpr double kGutter = 30, kGutterOfWide = 104;
@@ -154,11 +154,11 @@ void StaffView::lay_out_chips() {
     for (const auto& s : families()[i].swatches) {
       const auto preview = m_work.preview().find(s.id);
       const Srgb shown = m_work.shown(s);
-      const bool held = preview != m_work.preview().end() && preview->second.held;
+      const bool reduced = preview != m_work.preview().end() && preview->second.reduced;
       const double y = chip_y(value_of(shown)) - kSwatchHeight / 2;
       m_chip_of[s.id] = m_chips.size();
       m_chips.push_back(
-          {&s, i, {left + column_width() * static_cast<double>(i), y, w, kSwatchHeight}, shown, held});
+          {&s, i, {left + column_width() * static_cast<double>(i), y, w, kSwatchHeight}, shown, reduced});
     }
   for (std::size_t from = 0, to = 0; from < m_chips.size(); from = to) {
     while (to < m_chips.size() && m_chips[to].family == m_chips[from].family) ++to;

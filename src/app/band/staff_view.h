@@ -5,8 +5,8 @@
 
 #include "app/accessibility/accessibility.h"
 #include "app/band/axis_widget.h"
+#include "app/platform/drags.h"
 #include "app/platform/press_and_hold.h"
-#include "app/platform/unfinished.h"
 #include "core/grading/grading.h"
 
 #include <unordered_map>
@@ -59,7 +59,9 @@ public:
   void rename_selected();
   [[nodiscard]] AccessibleContent accessible() override;
   [[nodiscard]] bool offers_menu(QPointF p) const override;
-  void call_off() override;
+  void end_drag() override;
+  void ask_back() override;
+  [[nodiscard]] QVariant inputMethodQuery(Qt::InputMethodQuery query) const override;
 
 signals:
   /// A swatch was let go of outside of the staff, within the window.
@@ -92,7 +94,7 @@ private:
     std::size_t family;
     QRectF rect;
     Srgb shown;
-    bool held;
+    bool reduced;
   };
   [[nodiscard]] const List<Family>& families() const { return m_families; }
   /// Takes the stage at Grade.

@@ -130,7 +130,7 @@ QString PaletteAdaptor::Current(double& value, QString& name) {
 }
 
 void PaletteAdaptor::TakeUp(const QString& color) {
-  if (const auto read = m_service.checked(color)) m_service.m_picks.take_up(*read);
+  if (const auto read = m_service.checked(color)) m_service.m_picks.use_color(*read);
 }
 
 void PaletteAdaptor::Lay(const QString& color, const QString& name, const QString& family) {

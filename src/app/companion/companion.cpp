@@ -28,6 +28,7 @@
 namespace zc {
 namespace {
 
+constexpr int kNoticeStays = 12'000; // Milliseconds.
 constexpr int kEdge = 12, kWheelHeight = 236, kStripPair = 44, kLyingPair = 24;
 /// Lower than this the column leaves the wheel out, and then the wells.
 constexpr int kRoomForWheel = 600, kRoomForFoot = 400;
@@ -46,10 +47,22 @@ Companion::Companion(AppModel& model, CopyOnPick& copy_on_pick)
   setAttribute(Qt::WA_ShowWithoutActivating);
   m_column = make_column();
   m_strip_box = make_strip();
+  m_notice = new QLabel(this);
+  m_notice->setObjectName(QStringLiteral("besideNotice"));
+  m_notice->setFont(caption_font());
+  m_notice->setWordWrap(true);
+  m_notice->setTextFormat(Qt::PlainText);
+  m_notice->setAutoFillBackground(true);
+  m_notice->setBackgroundRole(QPalette::WindowText);
+  m_notice->setForegroundRole(QPalette::Window);
+  m_notice->setMargin(6);
+  m_notice->hide();
+  m_notice_over.setSingleShot(true);
+  connect(&m_notice_over, &QTimer::timeout, m_notice, &QWidget::hide);
   for (auto* widget : findChildren<QWidget*>()) widget->installEventFilter(this);
   model.hear({Part::Color, Part::Geometry, Part::Words}, this, &Companion::follow);
   connect(&copy_on_pick, &CopyOnPick::changed, this, &Companion::follow);
-  take_shape(CompanionShape::Column);
+  apply_shape(CompanionShape::Column);
   follow();
 }
 
@@ -181,7 +194,7 @@ QWidget* Companion::make_hand_row(QWidget* parent, bool narrow) {
   return box;
 }
 
-void Companion::take_shape(CompanionShape shape) {
+void Companion::apply_shape(CompanionShape shape) {
   m_shape = shape;
   m_column->setVisible(shape == CompanionShape::Column);
   m_strip_box->setVisible(shape == CompanionShape::Strip);
@@ -198,7 +211,7 @@ void Companion::take_shape(CompanionShape shape) {
   emit shapeChanged();
 }
 
-void Companion::take_place(QRect place) {
+void Companion::apply_place(QRect place) {
   const QRect room = screen()->availableGeometry();
   place.setSize(place.size().expandedTo(minimumSize()).boundedTo(room.size()));
   place.moveLeft(std::clamp(place.left(), room.left(), room.right() + 1 - place.width()));
@@ -221,6 +234,7 @@ void Companion::arrange() {
 
 void Companion::resizeEvent(QResizeEvent* event) {
   QWidget::resizeEvent(event);
+  place_notice();
   arrange();
 }
 
@@ -245,6 +259,19 @@ void Companion::follow() {
 }
 
 /// What the pointer passes over, before it is taken.
+void Companion::tell(const QString& sentence) {
+  m_notice->setText(sentence);
+  place_notice();
+  m_notice->show();
+  m_notice->raise();
+  m_notice_over.start(kNoticeStays);
+}
+
+void Companion::place_notice() {
+  const int high = m_notice->heightForWidth(width());
+  m_notice->setGeometry(0, std::max(0, height() - high), width(), high);
+}
+
 void Companion::show_passing(const std::optional<Srgb>& color, const QString& name) {
   if (!color) return follow();
   const QString hex = text(hex_of(*color)), said = name.isEmpty() ? color_name(*color) : name;
@@ -263,6 +290,7 @@ bool Companion::event(QEvent* event) {
 
 /// A pen's barrel button goes back to the color before, wherever the pen is.
 bool Companion::eventFilter(QObject* watched, QEvent* event) {
+  if (event->type() == QEvent::MouseButtonPress) m_notice->hide();
   if (event->type() != QEvent::TabletPress) return QWidget::eventFilter(watched, event);
   auto* pen = static_cast<QTabletEvent*>(event);
   if (pen->button() != Qt::RightButton && pen->button() != Qt::MiddleButton)
@@ -276,10 +304,10 @@ void Companion::contextMenuEvent(QContextMenuEvent* event) {
   QMenu menu;
   const bool column = m_shape == CompanionShape::Column;
   menu.addAction(column ? tr("Show as strip") : tr("Show as column"), this,
-                 [this, column] { take_shape(column ? CompanionShape::Strip : CompanionShape::Column); });
+                 [this, column] { apply_shape(column ? CompanionShape::Strip : CompanionShape::Column); });
   if (!column)
     menu.addAction(width() > height() ? tr("Turn strip upright") : tr("Turn strip sideways"), this, [this] {
-      take_place({pos(), size().transposed()});
+      apply_place({pos(), size().transposed()});
     });
   menu.addAction(tr("Show or hide main window"), this, &Companion::deskAsked);
   menu.addSeparator();

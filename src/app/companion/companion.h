@@ -5,6 +5,7 @@
 
 #include "app/copying/copy_on_pick.h"
 
+#include <QTimer>
 #include <QWidget>
 
 class QHBoxLayout;
@@ -35,9 +36,11 @@ public:
   Companion(AppModel& model, CopyOnPick& copy_on_pick);
   ~Companion() override;
   [[nodiscard]] CompanionShape shape() const { return m_shape; }
-  void take_shape(CompanionShape shape);
+  void apply_shape(CompanionShape shape);
   /// Takes this place and size, as far as the screen has room, and stays wholly on it.
-  void take_place(QRect place);
+  void apply_place(QRect place);
+  /// Says a sentence over its foot, for as long as it takes to read it; a click closes it.
+  void tell(const QString& sentence);
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
   [[nodiscard]] StaffView& staff() { return *m_staff; }
   [[nodiscard]] StripView& strip() { return *m_strip; }
@@ -66,6 +69,7 @@ private:
   void follow();
   void show_passing(const std::optional<Srgb>& color, const QString& name);
   void arrange();
+  void place_notice();
 
   AppModel& m_model;
   CopyOnPick& m_copy_on_pick;
@@ -84,6 +88,8 @@ private:
   QLabel* m_state = nullptr;
   QLabel* m_line = nullptr;
   QLabel* m_strip_hex = nullptr;
+  QLabel* m_notice = nullptr;
+  QTimer m_notice_over;
   std::vector<WordControl*> m_hand_buttons;
   WordControl* m_form = nullptr;
 };

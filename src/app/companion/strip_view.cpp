@@ -89,7 +89,7 @@ QRectF StripView::swatch_rect(Id swatch) const {
   return found == m_marks.end() ? QRectF() : found->rect;
 }
 
-/// Of several the nearest.
+/// Where several overlap, the nearest one counts.
 const Swatch* StripView::swatch_at(QPointF p) const {
   Id found = 0;
   double nearest = 1e9;
@@ -169,12 +169,12 @@ void StripView::mouseReleaseEvent(QMouseEvent* event) {
   if (std::exchange(m_picking, false)) return m_picks.end_pick();
   const Id pressed = std::exchange(m_pressed, 0);
   const Swatch* s = find_swatch(m_model.piece(), pressed);
-  if (s) m_work.take_up_swatch(pressed);
+  if (s) m_work.use_swatch(pressed);
 }
 
 void StripView::leaveEvent(QEvent*) { emit hovered(nullptr); }
 
-void StripView::call_off() {
+void StripView::end_drag() {
   m_picking = false;
   m_pressed = 0;
   m_color.call_off();

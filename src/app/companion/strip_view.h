@@ -6,7 +6,7 @@
 #include "app/accessibility/accessibility.h"
 #include "app/band/rail_picture.h"
 #include "app/platform/drag_out.h"
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -26,7 +26,7 @@ public:
   /// Where a swatch is drawn; empty when it is not in the current set.
   [[nodiscard]] QRectF swatch_rect(Id swatch) const;
   [[nodiscard]] AccessibleContent accessible() override;
-  void call_off() override;
+  void end_drag() override;
   /// The middle of the axis at a value.
   [[nodiscard]] QPointF axis_point(double value) const;
 

@@ -8,10 +8,12 @@
 #include <QFontMetrics>
 #include <QHBoxLayout>
 #include <QHelpEvent>
+#include <QLineEdit>
 #include <QPainter>
 #include <QProgressBar>
 #include <QScrollBar>
 #include <QSettings>
+#include <QShortcut>
 #include <QStackedWidget>
 #include <QStatusTipEvent>
 #include <QToolTip>
@@ -126,6 +128,15 @@ void allow(QWidget& control, bool allowed, const QString& why_not) {
   if (allowed && tells_why) control.setToolTip(control.property(kUsual).toString());
   control.setProperty(kWhy, allowed ? QVariant() : QVariant(why_not));
   control.setEnabled(allowed);
+}
+
+void leave_by_escape(QLineEdit& field, const std::function<void()>& follow) {
+  auto* escape = new QShortcut(Qt::Key_Escape, &field, nullptr, nullptr, Qt::WidgetShortcut);
+  QObject::connect(escape, &QShortcut::activated, &field, [&field, follow] {
+    field.setModified(false);
+    follow();
+    field.clearFocus();
+  });
 }
 
 void keep_open(WordControl& opener, QWidget& content, const QString& setting) {

@@ -7,9 +7,12 @@
 #include <QLabel>
 #include <QScrollArea>
 
+#include <functional>
+
 class QProgressBar;
 class QButtonGroup;
 class QHBoxLayout;
+class QLineEdit;
 class QStackedWidget;
 
 namespace zc {
@@ -67,6 +70,10 @@ private:
 
 /// A control that cannot be used now is dimmed, and its tip says why: one sentence.
 void allow(QWidget& control, bool allowed, const QString& why_not);
+
+/// Escape leaves a field that gives its text when it is left: nothing is given, and `follow` shows again what
+/// is there.
+void leave_by_escape(QLineEdit& field, const std::function<void()>& follow);
 
 /// What an opener opens, in its place: it is open as it was left, by this setting; at first it is closed.
 void keep_open(WordControl& opener, QWidget& content, const QString& setting);

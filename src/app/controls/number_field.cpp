@@ -4,10 +4,12 @@
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 
+#include <QAbstractScrollArea>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLocale>
 #include <QMouseEvent>
+#include <QScrollBar>
 #include <QTimer>
 #include <QWheelEvent>
 
@@ -19,6 +21,12 @@ namespace {
 
 constexpr double kDragStart = 4, kPixelsPerStep = 3;
 constexpr int kWordStays = 6000;
+constexpr double kLargestTyped = 1e6;
+/// Steps by keys or wheel that follow within this time are one step of undo; see PieceStore::kRun.
+constexpr int kRun = 900;
+/// A wheel that rests so long begins a notch anew. Eighths and fifteenths of one add up to it within kAlmost.
+constexpr int kWheelRests = 1500;
+constexpr double kAlmost = 1e-6;
 
 int refusals = 0;
 
@@ -32,6 +40,14 @@ QLabel* word_label(QWidget& field) {
   label->setContentsMargins(8, 4, 8, 4);
   label->setAttribute(Qt::WA_TransparentForMouseEvents);
   return label;
+}
+
+/// Whether it stands in a panel that the wheel can move up and down.
+bool scrolls(const QWidget& field) {
+  for (const QWidget* w = field.parentWidget(); w; w = w->parentWidget())
+    if (const auto* area = qobject_cast<const QAbstractScrollArea*>(w))
+      return area->verticalScrollBar()->maximum() > area->verticalScrollBar()->minimum();
+  return false;
 }
 
 void hide_word(const QWidget& field) {
@@ -48,6 +64,16 @@ double nudge_size(Qt::KeyboardModifiers modifiers) {
 double wheel_notches(const QWheelEvent& event) {
   const QPoint d = event.angleDelta();
   return (d.y() != 0 ? d.y() : d.x()) / 120.0;
+}
+
+int WheelSteps::whole(const QWheelEvent& event) {
+  const double by = wheel_notches(event);
+  const bool anew = !m_since.isValid() || m_since.hasExpired(kWheelRests) || by * m_gathered < 0;
+  m_gathered = (anew ? 0 : m_gathered) + by;
+  m_since.start();
+  const int out = static_cast<int>(m_gathered + std::copysign(kAlmost, m_gathered));
+  m_gathered -= out;
+  return out;
 }
 
 int refusals_said() { return refusals; }
@@ -109,7 +135,15 @@ void NumberField::refuse(const QString& sentence) {
 }
 
 QString NumberField::drag_key() const {
-  return m_dragging ? QStringLiteral("%1 %2").arg(objectName()).arg(m_drag_number) : QString();
+  return m_dragging || m_stepping ? QStringLiteral("%1 %2").arg(objectName()).arg(m_drag_number) : QString();
+}
+
+void NumberField::step_by(double steps) {
+  if (!m_since_step.isValid() || m_since_step.hasExpired(kRun)) ++m_drag_number;
+  m_since_step.start();
+  m_stepping = true;
+  want(m_value + steps * m_range.step);
+  m_stepping = false;
 }
 
 QString NumberField::text_of(double value) const {
@@ -195,7 +229,8 @@ std::optional<double> NumberField::entered(QString typed) const {
   const QChar sign = taken_sign(typed, m_range.low >= 0);
   const auto read = typed_number(typed);
   const double value = changed_by(sign, m_value, read.value_or(0));
-  if (!read || !std::isfinite(value)) return std::nullopt;
+  // A turn so large that its place on the circle is lost in rounding is no turn.
+  if (!read || !std::isfinite(value) || std::abs(value) > kLargestTyped) return std::nullopt;
   if (sign.isNull()) return value;
   if (m_value < m_range.low) return std::nullopt; // There is no number to change.
   if (!m_range.wraps) return value;
@@ -203,7 +238,7 @@ std::optional<double> NumberField::entered(QString typed) const {
   return value - span * std::floor((value - m_range.low) / span);
 }
 
-void NumberField::take_typed() {
+void NumberField::commit_typed() {
   if (!m_typing) return;
   const QString typed = text().trimmed();
   if (!m_range.empty_word.isEmpty() && typed == m_range.empty_word) return want(m_range.low - m_range.step);
@@ -244,20 +279,21 @@ void NumberField::mouseReleaseEvent(QMouseEvent* event) {
 }
 
 void NumberField::wheelEvent(QWheelEvent* event) {
-  want(m_value + wheel_notches(*event) * m_range.step * nudge_size(event->modifiers()));
+  if (!hasFocus() && scrolls(*this)) return event->ignore();
+  const double turned = m_range.digits == 0 ? m_wheel.whole(*event) : wheel_notches(*event);
+  if (turned != 0) step_by(turned * nudge_size(event->modifiers()));
   event->accept();
 }
 
 void NumberField::keyPressEvent(QKeyEvent* event) {
-  const double step = m_range.step * nudge_size(event->modifiers());
   switch (event->key()) {
   case Qt::Key_Up:
-    return want(m_value + step);
+    return step_by(nudge_size(event->modifiers()));
   case Qt::Key_Down:
-    return want(m_value - step);
+    return step_by(-nudge_size(event->modifiers()));
   case Qt::Key_Return:
   case Qt::Key_Enter:
-    return take_typed();
+    return commit_typed();
   case Qt::Key_Escape:
     m_typing = false;
     hide_word(*this);
@@ -269,7 +305,7 @@ void NumberField::keyPressEvent(QKeyEvent* event) {
 
 void NumberField::focusOutEvent(QFocusEvent* event) {
   QLineEdit::focusOutEvent(event);
-  take_typed();
+  commit_typed();
 }
 
 } // namespace zc

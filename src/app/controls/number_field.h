@@ -4,8 +4,9 @@
 // no number is negative, so do "+5" and "-5".
 #pragma once
 
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 
+#include <QElapsedTimer>
 #include <QLineEdit>
 
 #include <optional>
@@ -22,6 +23,21 @@ struct NumberRange {
   QString empty_word; ///< Shown for a number below `low`, and accepted when typed; empty: no such number.
 };
 
+/// One unit, ten with Shift, a tenth with Alt.
+[[nodiscard]] double nudge_size(Qt::KeyboardModifiers modifiers);
+/// Notches of a wheel event, parts of one for fine wheels; a direction key may have turned it sideways.
+[[nodiscard]] double wheel_notches(const QWheelEvent& event);
+/// Fine wheels tell parts of a notch; what has only whole steps gathers them.
+class WheelSteps {
+public:
+  /// The whole notches that have come together: 0 until there is one. Turning back and a pause begin anew.
+  [[nodiscard]] int whole(const QWheelEvent& event);
+
+private:
+  double m_gathered = 0;
+  QElapsedTimer m_since;
+};
+
 class NumberField final : public QLineEdit, public Draggable {
   Q_OBJECT
 public:
@@ -35,9 +51,13 @@ public:
   void refuse(const QString& sentence);
   /// So wide, or as wide as its longest number with its words needs in this language.
   void keep_width(int least);
-  /// The same for every change of one drag and for no other; empty outside of drags.
+  /// The same for every change of one drag, or of one run of quick steps by keys or wheel, and for no other;
+  /// empty for what is typed.
   [[nodiscard]] QString drag_key() const;
-  void call_off() override { m_pressed = m_dragging = false; }
+  void end_drag() override { m_pressed = m_dragging = false; }
+  void ask_back() override {
+    if (m_dragging) want(m_press_value);
+  }
 
 signals:
   /// The user wants this number; it lies in the range.
@@ -53,7 +73,8 @@ protected:
 
 private:
   void want(double value);
-  void take_typed();
+  void step_by(double steps);
+  void commit_typed();
   void show_text();
   [[nodiscard]] QString text_of(double value) const;
   [[nodiscard]] QString range_words() const;
@@ -64,13 +85,10 @@ private:
   QPointF m_press;
   double m_press_value = 0;
   int m_drag_number = 0;
-  bool m_pressed = false, m_dragging = false, m_typing = false;
+  bool m_pressed = false, m_dragging = false, m_stepping = false, m_typing = false;
+  QElapsedTimer m_since_step;
+  WheelSteps m_wheel;
 };
-
-/// One unit, ten with Shift, a tenth with Alt.
-[[nodiscard]] double nudge_size(Qt::KeyboardModifiers modifiers);
-/// Whole notches of a wheel event, either direction key may have turned it sideways.
-[[nodiscard]] double wheel_notches(const QWheelEvent& event);
 
 /// A word under a field that says why something was not taken; it goes when the field is used again.
 void say_at(QWidget& field, const QString& sentence);

@@ -2,6 +2,7 @@
 #include "app/controls/word_control.h"
 
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QPainter>
 
 namespace zc {
@@ -61,6 +62,13 @@ WordControl* word_opener(const QString& name, const QString& word, const QString
 
 WordControl* word_tab(const QString& name, const QString& word, const QString& tip, QWidget* parent) {
   return made(ControlKind::Tab, name, word, tip, parent);
+}
+
+void opens(WordControl& opener, QMenu& menu, MenuSide side) {
+  QObject::connect(&opener, &QAbstractButton::clicked, &menu, [&opener, &menu, side] {
+    const int y = side == MenuSide::Below ? opener.height() : -menu.sizeHint().height();
+    menu.popup(opener.mapToGlobal(QPoint(0, y)));
+  });
 }
 
 QHBoxLayout* joined_row() {

@@ -7,6 +7,7 @@
 #include <QAbstractButton>
 
 class QHBoxLayout;
+class QMenu;
 
 namespace zc {
 
@@ -41,6 +42,11 @@ private:
                                        QWidget* parent);
 [[nodiscard]] WordControl* word_tab(const QString& name, const QString& word, const QString& tip,
                                     QWidget* parent);
+
+/// Which side of its opener a menu stands at.
+enum class MenuSide { Below, Above };
+/// A press of the opener opens the menu.
+void opens(WordControl& opener, QMenu& menu, MenuSide side = MenuSide::Below);
 
 /// A row in which choices stand joined.
 [[nodiscard]] QHBoxLayout* joined_row();

@@ -32,12 +32,19 @@ Arrivals::Arrivals(AppModel& model, Documents& documents, FileJob& job, SetFiles
   connect(&m_free, &QTimer::timeout, this, &Arrivals::open_waiting);
 }
 
+QStringList Arrivals::local_files(const QMimeData& data) {
+  QStringList out;
+  for (const QUrl& url : data.urls())
+    if (url.isLocalFile()) out << url.toLocalFile();
+  return out;
+}
+
 void Arrivals::add_photos() {
   m_model.viewing().show_desk(Desk::Observe);
   for (const QString& path :
        m_dialogs.open_photos(&m_window, QSettings().value(QStringLiteral("photoFolder")).toString())) {
     QSettings().setValue(QStringLiteral("photoFolder"), QFileInfo(path).path());
-    m_model.photos().take_in(path);
+    m_model.photos().import_photo(path);
   }
 }
 
@@ -55,11 +62,11 @@ void Arrivals::replace_photo() {
 }
 
 /// A photo, or every file of a folder in order of name; files that are no photos say so.
-void Arrivals::take_in(const QString& path) {
+void Arrivals::accept(const QString& path) {
   if (path.isEmpty()) return;
-  if (!QFileInfo(path).isDir()) return m_model.photos().take_in(path);
+  if (!QFileInfo(path).isDir()) return m_model.photos().import_photo(path);
   const auto files = QDir(path).entryInfoList(QDir::Files, QDir::Name | QDir::LocaleAware);
-  for (const QFileInfo& file : files) m_model.photos().take_in(file.filePath());
+  for (const QFileInfo& file : files) m_model.photos().import_photo(file.filePath());
   if (files.isEmpty())
     m_model.notice(tr("The folder \"%1\" holds no files.").arg(QFileInfo(path).fileName()));
 }
@@ -85,7 +92,7 @@ void Arrivals::open_files(QStringList paths, std::function<void()> then) {
     else if (takes_as_palette(path))
       m_set_files.bring_in(path);
     else {
-      take_in(path);
+      accept(path);
       photos = true;
     }
   }
@@ -104,18 +111,16 @@ void Arrivals::open_waiting() {
   m_waiting.isEmpty() ? m_free.stop() : m_free.start();
 }
 
-bool Arrivals::take_in(const QMimeData& data, const QString& name) {
-  if (data.hasImage()) {
-    m_model.viewing().show_desk(Desk::Observe);
-    m_model.photos().take_in(qvariant_cast<QImage>(data.imageData()), name);
-    return true;
-  }
-  QStringList files;
-  for (const QUrl& url : data.urls())
-    if (url.isLocalFile()) files << url.toLocalFile();
-  if (files.isEmpty()) return false;
+bool Arrivals::takes(const QMimeData& data) { return data.hasImage() || !local_files(data).isEmpty(); }
+
+/// Files as they are, before a picture that a program made of one; an address comes with the picture or is
+/// left.
+bool Arrivals::accept(const QMimeData& data, const QString& name) {
+  if (!takes(data)) return false;
   m_model.viewing().show_desk(Desk::Observe);
-  for (const QString& file : files) take_in(file);
+  const QStringList files = local_files(data);
+  for (const QString& file : files) accept(file);
+  if (files.isEmpty()) m_model.photos().import_photo(qvariant_cast<QImage>(data.imageData()), name);
   return true;
 }
 

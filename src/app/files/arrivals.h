@@ -35,10 +35,13 @@ public:
   /// The same for other programs: while a question, a menu or a drag is under way they wait for its end.
   void open_when_free(const QStringList& paths);
   /// A picture, which gets that name, or files; false where there is neither.
-  bool take_in(const QMimeData& data, const QString& name);
+  bool accept(const QMimeData& data, const QString& name);
+  /// Whether there is a file or a picture in it.
+  [[nodiscard]] static bool takes(const QMimeData& data);
+  [[nodiscard]] static QStringList local_files(const QMimeData& data);
 
 private:
-  void take_in(const QString& path);
+  void accept(const QString& path);
   [[nodiscard]] bool takes_as_palette(const QString& path) const;
   void open_waiting();
 

@@ -31,9 +31,9 @@ bool print_pages(QPrinter& printer, const Sheet& sheet, const SheetImages& image
 
 } // namespace
 
-ShareFiles::ShareFiles(Studio& model, Viewing& viewing, ShareModel& shares, Dialogs& dialogs,
+ShareFiles::ShareFiles(Studio& model, Viewing& viewing, ShareModel& share_model, Dialogs& dialogs,
                        PieceExports& exports, FileJob& job, QWidget& window)
-    : QObject(&window), m_model(model), m_viewing(viewing), m_shares(shares), m_dialogs(dialogs),
+    : QObject(&window), m_model(model), m_viewing(viewing), m_share_model(share_model), m_dialogs(dialogs),
       m_exports(exports), m_job(job), m_window(window) {}
 
 bool ShareFiles::busy() {
@@ -46,7 +46,7 @@ void ShareFiles::tell(const QString& sentence) { emit m_model.notice(sentence); 
 
 void ShareFiles::write_sheet(const QString& format) {
   if (format == QLatin1String("print")) return print_sheet();
-  const auto order = m_shares.sheet_order();
+  const auto order = m_share_model.sheet_order();
   if (!order) return tell(words(order.error()));
   const QString path =
       m_dialogs.export_file(&m_window, tr("sheet.%1").arg(format), tr("Sheets (*.%1)").arg(format));
@@ -71,7 +71,7 @@ void ShareFiles::write_sheet(const QString& format) {
 }
 
 void ShareFiles::print_sheet() {
-  const auto order = m_shares.sheet_order();
+  const auto order = m_share_model.sheet_order();
   if (!order) return tell(words(order.error()));
   work(
       tr("Drawing the sheet"), [order = *order](const Progress&) { return images_of(order.images); },
@@ -84,7 +84,7 @@ void ShareFiles::print_sheet() {
 }
 
 void ShareFiles::write_plan() {
-  const PlanOrder order = m_shares.plan_order();
+  const PlanOrder order = m_share_model.plan_order();
   const QString path = m_dialogs.export_file(&m_window, tr("wheel.png"), tr("Pictures (*.png *.svg)"));
   if (path.isEmpty()) return;
   work(
@@ -98,7 +98,7 @@ void ShareFiles::write_plan() {
 void ShareFiles::copy_plan() {
   work(
       tr("Drawing the wheel"),
-      [order = m_shares.plan_order()](const Progress& progress) {
+      [order = m_share_model.plan_order()](const Progress& progress) {
         return plan_image(order.piece, order.spec, progress);
       },
       [this](const Result<QImage>& plan) {
@@ -132,7 +132,7 @@ void ShareFiles::write_at_save() {
 }
 
 bool ShareFiles::write_chosen() {
-  const auto order = m_shares.files_order();
+  const auto order = m_share_model.files_order();
   if (!order) {
     tell(words(order.error()));
     return true;

@@ -21,8 +21,8 @@ class Viewing;
 class ShareFiles final : public QObject {
   Q_OBJECT
 public:
-  ShareFiles(Studio& model, Viewing& viewing, ShareModel& shares, Dialogs& dialogs, PieceExports& exports,
-             FileJob& job, QWidget& window);
+  ShareFiles(Studio& model, Viewing& viewing, ShareModel& share_model, Dialogs& dialogs,
+             PieceExports& exports, FileJob& job, QWidget& window);
 
   /// "pdf", "svg" or "png"; "print" for the printer.
   void write_sheet(const QString& format);
@@ -49,7 +49,7 @@ private:
   bool write_chosen();
   Studio& m_model;
   Viewing& m_viewing;
-  ShareModel& m_shares;
+  ShareModel& m_share_model;
   Dialogs& m_dialogs;
   PieceExports& m_exports;
   FileJob& m_job;

@@ -23,7 +23,7 @@ namespace {
 constexpr int kListWidth = 230;
 constexpr QSize kUsual(1040, 720);
 
-/// That of the desktop's language, or English.
+/// The handbook in the desktop's language, or in English.
 QString handbook_folder() {
   const QString own =
       shared_file(QStringLiteral("handbook/") + QLocale().name().section(QLatin1Char('_'), 0, 0));

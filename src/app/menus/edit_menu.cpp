@@ -50,7 +50,7 @@ EditMenu::EditMenu(AppModel& model, CopyOnPick& copy_on_pick, ScreenSampler& sam
               [this] { emit copyFormAsked(); });
   add_command("pickColorFromScreen", tr("Pick color from &screen"),
               tr("Use the color of any pixel of the screen, or the average of a square around it"),
-              QKeySequence(Qt::Key_P), [this] { m_sampler.take_color(); });
+              QKeySequence(Qt::Key_P), [this] { m_sampler.sample_color(); });
   auto* key = add_command(
       "setGlobalShortcutForPicking", tr("Set a global shortcut for &picking"),
       tr("Pick from the screen while any program has the keyboard. The desktop asks for the shortcut."), {},
@@ -102,7 +102,7 @@ void EditMenu::add_swatch_commands() {
   add_command("useSwatchColor", tr("&Use color of swatch"),
               tr("Make the color of the selected swatch the current one (Enter, double click)"),
               QKeySequence(Qt::CTRL | Qt::Key_T), [&work] {
-                if (!work.nothing_selected()) work.take_up_focus();
+                if (!work.nothing_selected()) work.use_focus();
               });
   add_command("renameSwatchOrFamily", tr("Re&name swatch or family"),
               tr("Rename the swatch under the pointer, the selected one, or the chosen family"),
@@ -131,11 +131,11 @@ void EditMenu::paste() {
   if (m_model.session().desk == Desk::Grade || holds_swatches(*clip))
     if (const auto swatches = swatches_of(*clip); !swatches.empty())
       return m_model.set_work().paste(swatches);
-  if (m_arrivals.take_in(*clip, tr("pasted photo"))) return;
+  if (m_arrivals.accept(*clip, tr("pasted photo"))) return;
   const QString text = clip->text().trimmed();
   if (text.isEmpty() || text.contains(QLatin1Char('\n')))
     return m_model.notice(tr("The clipboard has no picture, color or swatches. Copy something first."));
-  m_model.picking().take_up_text(text);
+  m_model.picking().use_text(text);
 }
 
 void EditMenu::copy_swatches() {

@@ -43,7 +43,7 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, QWidget* parent)
     });
   addSeparator();
   add_command("useNeutral", tr("Use the &neutral"), tr("Make the middle of the mask the current color"), {},
-              [this] { m_model.picking().take_up_neutral(); });
+              [this] { m_model.picking().use_neutral(); });
   add_command("addCornerColors", tr("Add corner co&lors"),
               tr("Add the colors at the corners of the mask as a family"), {},
               [this] { m_model.laying().lay_key_colors(); });
@@ -54,7 +54,7 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, QWidget* parent)
   add_command("removeArea", tr("Remo&ve area"), tr("Remove the selected area of the mask"), {},
               [this] { m_limit.wheel().hands()->remove_area(); });
   add_command("removeMask", tr("Remove &mask"), tr("Remove the mask from the piece"), {},
-              [this] { m_model.masking().take_mask_off(); });
+              [this] { m_model.masking().remove_mask(); });
 }
 
 } // namespace zc

@@ -120,7 +120,7 @@ void ShareMenu::add_press_commands() {
                  "it is saved as a version"),
               {}, [this] {
                 if (!m_model.press().chosen()) return m_model.notice(tr("Choose a press first."));
-                m_model.press().take_printable(0);
+                m_model.press().use_printable(0);
               });
 }
 

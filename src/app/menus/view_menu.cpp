@@ -28,6 +28,11 @@ ViewMenu::ViewMenu(AppModel& model, QWidget* parent) : CommandMenu(tr("&View"), 
       add_command("foldTray", tr("&Fold tray"), tr("Show the current color, wells and Add to set in one row"),
                   {}, [this] { emit foldTrayAsked(m_tray->isChecked()); });
   m_tray->setCheckable(true);
+  add_command(
+      "movePointerByKeys", tr("Move &pointer by keys"),
+      tr("Arrows move a pointer over the view with the focus; Enter clicks, Space takes hold and lets go, "
+         "the Menu key opens a menu, Escape ends"),
+      QKeySequence(Qt::Key_F7), [this] { emit keyHandAsked(); });
   auto* vivid = add_command("showVividWheel", tr("Show vivi&d wheel"),
                             tr("Show each hue at the value where it is strongest"), {},
                             [this] { m_model.viewing().show_vivid_plan(!m_model.session().vivid_plan); });

@@ -19,6 +19,7 @@ public:
 
 signals:
   void besideAsked();
+  void keyHandAsked();
   void foldTrayAsked(bool folded);
   void leftHandAsked(bool left);
   void surroundAsked(zc::Surround surround);

@@ -128,7 +128,7 @@ bool Monitors::nativeEventFilter(const QByteArray& kind, void* message, qintptr*
   if ((event->response_type & 0x7f) != XCB_PROPERTY_NOTIFY) return false;
   const auto* told = reinterpret_cast<const xcb_property_notify_event_t*>(event);
   xcb_connection_t* x = x_connection();
-  // Not amid the toolkit's own reading of events.
+  // It waits for its turn: the toolkit is in the middle of reading events.
   if (x && told->window == x_root(x) && m_atoms.contains(told->atom))
     QMetaObject::invokeMethod(this, &Monitors::look_again, Qt::QueuedConnection);
   return false;

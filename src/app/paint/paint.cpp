@@ -125,7 +125,7 @@ void draw_marks(QPainter& painter, const QRectF& r, const QColor& color, const S
   painter.setPen(Qt::NoPen);
   painter.setBrush(ink);
   if (marks.locked) painter.drawRect(QRectF(r.left() + 3, r.top() + 3, 4, 4));
-  if (marks.held) painter.drawEllipse(QPointF(r.right() - 6, r.top() + 6), 2.5, 2.5);
+  if (marks.reduced) painter.drawEllipse(QPointF(r.right() - 6, r.top() + 6), 2.5, 2.5);
   if (!marks.used) return;
   painter.setPen(QPen(ink, 1.4));
   painter.drawPolyline(QPolygonF({r.bottomRight() + QPointF(-11, -6), r.bottomRight() + QPointF(-8, -3),

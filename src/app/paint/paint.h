@@ -41,10 +41,10 @@ void draw_pick_mark(QPainter& painter, QPointF at);
 void draw_cross(QPainter& painter, QPointF at);
 /// Filled with the color; a hairline round it only where it would be lost on the ground.
 void draw_chip(QPainter& painter, const QRectF& rect, const QColor& color, const QColor& ground);
-/// What a swatch is marked with: a square at the left when locked, a dot at the right when held, a tick when
-/// used.
+/// What a swatch is marked with: a square at the left when locked, a dot at the right when reduced to what
+/// exists, a tick when used.
 struct SwatchMarks {
-  bool locked = false, held = false, used = false;
+  bool locked = false, reduced = false, used = false;
 };
 void draw_marks(QPainter& painter, const QRectF& chip, const QColor& color, const SwatchMarks& marks);
 /// Black or white, whichever reads better on the color.

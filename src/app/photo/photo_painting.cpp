@@ -240,11 +240,10 @@ AccessibleContent PhotoView::accessible() {
     item.rect = QRectF(place_of(c.x, c.y) - QPointF(kPin, kPin), QSizeF(2 * kPin, 2 * kPin));
     item.selectable = true;
     item.selected = item.focused = s.extracted.chosen == i;
-    item.actions = {{tr("Use color"), [this, i] { m_picks.take_up_result(i); }},
-                    {tr("Remove result"), [this, i] {
-                       m_picks.take_up_result(i);
-                       m_picks.drop_chosen();
-                     }}};
+    item.actions = {{tr("Use color"), [this, i] { m_picks.use_result(i); }}, {tr("Remove result"), [this, i] {
+                                                                                m_picks.use_result(i);
+                                                                                m_picks.drop_chosen();
+                                                                              }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/photo/photo_view.h"
 
-#include "app/controls/number_field.h"
 #include "app/platform/drag_out.h"
 #include "app/theme/hands.h"
 #include "app/theme/theme.h"
@@ -55,7 +54,7 @@ void PhotoView::follow() {
   const QSize size = photo ? photo->full().size() : QSize();
   const bool again = reference && !reference->follows.empty() && shown == m_seen && size == m_seen_size;
   m_photo = photo;
-  if (other && !again) call_off_drag();
+  if (other && !again) m_drag = Drag::None;
   if (photo || shown != m_seen) {
     m_seen = shown;
     m_seen_size = size;
@@ -199,11 +198,10 @@ void PhotoView::pan_by(QPointF way) {
 }
 
 void PhotoView::wheelEvent(QWheelEvent* event) {
-  const double notches = wheel_notches(*event);
   if (event->modifiers() & Qt::ShiftModifier)
-    m_viewing.step_sample_side(notches > 0 ? 1 : -1);
+    m_viewing.step_sample_side(m_side_wheel.whole(*event));
   else
-    zoom_to(m_scale * std::pow(1.25, notches), event->position());
+    zoom_to(m_scale * std::pow(1.25, wheel_notches(*event)), event->position());
   event->accept();
 }
 
@@ -256,8 +254,22 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
 
 void PhotoView::keyReleaseEvent(QKeyEvent* event) {
   if (event->key() != Qt::Key_Space || event->isAutoRepeat()) return QWidget::keyReleaseEvent(event);
+  let_go_of_space();
+}
+
+void PhotoView::let_go_of_space() {
   m_space_held = false;
   setCursor(Qt::CrossCursor);
+}
+
+/// A key that goes up elsewhere is told elsewhere.
+void PhotoView::focusOutEvent(QFocusEvent* event) {
+  QWidget::focusOutEvent(event);
+  let_go_of_space();
+}
+void PhotoView::hideEvent(QHideEvent* event) {
+  QWidget::hideEvent(event);
+  let_go_of_space();
 }
 
 bool PhotoView::look_key_pressed(int key) {
@@ -442,7 +454,7 @@ void PhotoView::mouseReleaseEvent(QMouseEvent* event) {
   // A click on a result takes it up; dragging it has moved it.
   const auto chosen = m_model.session().extracted.chosen;
   if (drag == Drag::Pin && chosen && QLineF(m_from, event->position()).length() <= kPinStart)
-    m_picks.take_up_result(*chosen);
+    m_picks.use_result(*chosen);
   if (drag == Drag::Sample && m_lays) {
     const auto color = sample_at(event->position());
     if (color) m_laying.lay_color({m_picks.held_sample(*color), {}, origin_at(event->position())});
@@ -459,13 +471,9 @@ void PhotoView::leaveEvent(QEvent*) {
 }
 
 /// A drag knows places of the photo it began on.
-void PhotoView::call_off_drag() {
+void PhotoView::end_drag() {
   m_drag = Drag::None;
   m_pressed_pin.reset();
-}
-
-void PhotoView::call_off() {
-  call_off_drag();
   renew();
 }
 

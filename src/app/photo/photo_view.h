@@ -3,8 +3,9 @@
 #pragma once
 
 #include "app/accessibility/accessibility.h"
+#include "app/controls/number_field.h"
 #include "app/photo/look.h"
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -41,7 +42,9 @@ public:
   /// The before/after edge while looking through the mask, in widget coordinates.
   [[nodiscard]] std::optional<double> edge_x() const;
   [[nodiscard]] AccessibleContent accessible() override;
-  void call_off() override;
+  void end_drag() override;
+  /// Results are moved on the photo.
+  [[nodiscard]] Parts changed_by_drags() const override { return Parts::all(); }
 
 signals:
   void zoomChanged();
@@ -58,6 +61,8 @@ protected:
   void mouseMoveEvent(QMouseEvent* event) override;
   void mouseReleaseEvent(QMouseEvent* event) override;
   void leaveEvent(QEvent* event) override;
+  void focusOutEvent(QFocusEvent* event) override;
+  void hideEvent(QHideEvent* event) override;
 
 private:
   enum class Drag { None, Pan, Sample, Region, Edge, Pin };
@@ -74,7 +79,6 @@ private:
   void begin_sample(QPointF position, Qt::KeyboardModifiers modifiers);
   void move_sample(QPointF position);
   void mark_region(QPointF position);
-  void call_off_drag();
   void drag_sample_out();
   void drag_pin_out();
   void move_pin(QPointF position);
@@ -88,6 +92,7 @@ private:
   [[nodiscard]] QRectF photo_rect() const; ///< The shown part in widget coordinates.
   [[nodiscard]] QPointF place_in_photo(QPointF position) const;
   void nudge_pin(int x, int y);
+  void let_go_of_space();
   void put_pin(QPoint pixel);
 
   struct Shown {
@@ -112,6 +117,7 @@ private:
   std::optional<PixelRect> m_crop;
   [[nodiscard]] QRectF room() const;
   int m_foot = 0;
+  WheelSteps m_side_wheel;
   bool m_fitted = true;
   bool m_space_held = false;
   Drag m_drag = Drag::None;

@@ -20,7 +20,7 @@ namespace {
 
 constexpr int kSquare = 32, kInARow = 16;
 
-int drags = 0;
+int drags_out = 0;
 
 QColor color_of(Srgb c) { return QColor::fromRgbF(float(c.r), float(c.g), float(c.b)); }
 
@@ -37,9 +37,9 @@ void carry(QWidget& from, QMimeData* clip, const std::vector<Srgb>& colors) {
   auto* drag = new QDrag(&from);
   drag->setMimeData(clip);
   drag->setPixmap(QPixmap::fromImage(picture_of(colors)));
-  ++drags;
+  ++drags_out;
   drag->exec(Qt::CopyAction);
-  --drags;
+  --drags_out;
 }
 
 } // namespace
@@ -58,7 +58,7 @@ bool PressedColor::pull(QWidget& from, QPointF to) {
   return true;
 }
 
-bool dragging_out() { return drags > 0; }
+bool dragging_out() { return drags_out > 0; }
 
 bool beyond_window(const QWidget& widget, QPointF place) {
   return !widget.window()->rect().contains(widget.mapTo(widget.window(), place.toPoint()));

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/platform/press_and_hold.h"
 
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 
 #include <QApplication>
 #include <QContextMenuEvent>
@@ -13,7 +13,17 @@
 
 namespace zc {
 
-PressAndHold::PressAndHold() { qApp->installEventFilter(this); }
+namespace {
+
+/// Keys have a key for menus, and take their time; see KeyHand.
+bool by_keys(const QEvent& event) {
+  return event.type() == QEvent::MouseButtonPress &&
+         static_cast<const QMouseEvent&>(event).source() == Qt::MouseEventSynthesizedByApplication;
+}
+
+} // namespace
+
+PressAndHold::PressAndHold(DragKeeper& drags) : m_drags(drags) { qApp->installEventFilter(this); }
 
 void PressAndHold::begin(QWidget& widget, QPointF at) {
   const auto* offers = dynamic_cast<const OffersMenu*>(&widget);
@@ -34,7 +44,7 @@ bool PressAndHold::eventFilter(QObject* watched, QEvent* event) {
   case QEvent::MouseButtonPress:
   case QEvent::TabletPress: {
     const auto* press = static_cast<QSinglePointEvent*>(event);
-    if (press->button() == Qt::LeftButton)
+    if (press->button() == Qt::LeftButton && !by_keys(*event))
       begin(*widget, press->position());
     else
       m_timer.stop();
@@ -58,7 +68,8 @@ void PressAndHold::timerEvent(QTimerEvent* event) {
   if (event->timerId() != m_timer.timerId()) return QObject::timerEvent(event);
   m_timer.stop();
   if (!m_pressed || !m_pressed->isVisible()) return;
-  if (auto* dragged = dynamic_cast<Draggable*>(m_pressed.data())) dragged->call_off();
+  m_drags.call_off();
+  if (!m_pressed) return;
   const QPoint at = m_at.toPoint();
   QContextMenuEvent asked(QContextMenuEvent::Other, at, m_pressed->mapToGlobal(at));
   QCoreApplication::sendEvent(m_pressed, &asked);

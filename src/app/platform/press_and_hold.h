@@ -11,6 +11,8 @@ class QWidget;
 
 namespace zc {
 
+class DragKeeper;
+
 /// A widget with menus of the right button at some of its places.
 class OffersMenu {
 public:
@@ -22,7 +24,7 @@ public:
 class PressAndHold final : public QObject {
   Q_OBJECT
 public:
-  PressAndHold();
+  explicit PressAndHold(DragKeeper& drags);
   /// A press that is held opens nothing any more: another piece is open.
   void stop() { m_timer.stop(); }
 
@@ -33,6 +35,7 @@ protected:
 private:
   void begin(QWidget& widget, QPointF at);
   void moved(QPointF to);
+  DragKeeper& m_drags;
   QBasicTimer m_timer;
   QPointer<QWidget> m_pressed;
   QPointF m_at;

@@ -2,6 +2,7 @@
 #include "app/platform/unfinished.h"
 
 #include "app/platform/drag_out.h"
+#include "app/platform/drags.h"
 
 #include <QAbstractButton>
 #include <QAbstractSlider>
@@ -15,7 +16,7 @@
 namespace zc {
 namespace {
 
-/// Menus within menus at most.
+/// At most so many menus are open within menus.
 constexpr int kMostPopups = 20;
 
 bool takes_text(const QWidget& widget) {
@@ -53,7 +54,7 @@ void call_off_presses() {
   const QWidgetList all = QApplication::allWidgets();
   for (const QPointer<QWidget>& widget : QList<QPointer<QWidget>>(all.begin(), all.end())) {
     if (!widget) continue;
-    if (auto* view = dynamic_cast<Draggable*>(widget.data())) view->call_off();
+    if (auto* view = dynamic_cast<Draggable*>(widget.data())) view->end_drag();
     if (!widget) continue;
     if (auto* button = qobject_cast<QAbstractButton*>(widget.data())) let_go_of(*button);
     if (!widget) continue;
@@ -64,7 +65,7 @@ void call_off_presses() {
 
 } // namespace
 
-void take_typed_text() {
+void commit_typed_text() {
   for (const QPointer<QWidget>& field : typed_fields()) {
     if (field) field->clearFocus();
     if (field && field->isVisible()) field->setFocus(Qt::OtherFocusReason);

@@ -5,17 +5,9 @@
 
 namespace zc {
 
-/// A widget that can be in the middle of a drag.
-class Draggable {
-public:
-  virtual ~Draggable() = default;
-  /// The drag ends where it is. Until the next press the widget is as if nothing were pressed.
-  virtual void call_off() = 0;
-};
-
 /// A field with text that is being typed gives it to whoever takes it, as when it is left, and keeps the
 /// focus as long as it stays.
-void take_typed_text();
+void commit_typed_text();
 
 /// Text being typed is taken, drags and presses are called off, menus are closed.
 void end_what_hands_do();

@@ -33,6 +33,16 @@ Beside::Beside(AppModel& model, CopyOnPick& copy_on_pick, MainWindow& window)
     : m_model(model), m_copy_on_pick(copy_on_pick), m_window(&window) {
   connect(&window, &MainWindow::besideAsked, this, &Beside::switch_shown);
   connect(&window, &MainWindow::left, this, &Beside::end);
+  connect(&model, &AppModel::notice, this, [this](const QString& sentence) {
+    const bool desk_seen = m_window && m_window->isVisible() && !m_window->isMinimized();
+    if (shown() && !desk_seen) m_companion->tell(sentence);
+  });
+  // When a screen goes, or becomes smaller, it stands wholly on one that is there.
+  const auto find_again = [this] {
+    if (shown()) find_place();
+  };
+  connect(qGuiApp, &QGuiApplication::screenRemoved, this, find_again, Qt::QueuedConnection);
+  connect(qGuiApp, &QGuiApplication::primaryScreenChanged, this, find_again, Qt::QueuedConnection);
 }
 
 Beside::~Beside() { keep_place(); }
@@ -41,7 +51,7 @@ void Beside::make() {
   m_companion = std::make_unique<Companion>(m_model, m_copy_on_pick);
   connect(m_companion.get(), &Companion::deskAsked, this, &Beside::switch_desk);
   connect(m_companion.get(), &Companion::screenAsked, this, [this] {
-    if (m_window) m_window->sampler().take_color();
+    if (m_window) m_window->sampler().sample_color();
   });
   connect(m_companion.get(), &Companion::formAsked, this, [this] {
     call_desk();
@@ -62,7 +72,7 @@ void Beside::show(std::optional<CompanionShape> shape) {
   if (!m_companion) make();
   const bool strip = QSettings().value(QLatin1String(kShapeKey), false).toBool();
   const CompanionShape wanted = shape.value_or(strip ? CompanionShape::Strip : CompanionShape::Column);
-  if (m_companion->shape() != wanted) m_companion->take_shape(wanted);
+  if (m_companion->shape() != wanted) m_companion->apply_shape(wanted);
   find_place();
   m_companion->show();
   tell_window(true);
@@ -105,7 +115,7 @@ void Beside::keep_place() {
                     QRect(m_companion->pos(), m_companion->size()));
 }
 
-/// Where it stood on this screen in this shape; at first along the right edge.
+/// Moves it to where it stood on this screen in this shape; at first along the right edge.
 void Beside::find_place() {
   const QString name = QSettings().value(QLatin1String(kScreenKey)).toString();
   const QScreen* screen = screen_named(name);
@@ -116,7 +126,7 @@ void Beside::find_place() {
     place = QRect(QPoint(room.right() - size.width() - 8, room.top() + 30), size);
   }
   m_companion->setScreen(screen_named(name)); // A screen may have become smaller since.
-  m_companion->take_place(place);
+  m_companion->apply_place(place);
 }
 
 } // namespace zc

@@ -10,6 +10,11 @@ Program::Program(Dialogs& toolkit_dialogs)
       copy_on_pick(model), window(model, job, documents, copy_on_pick, dialogs),
       beside(model, copy_on_pick, window) {
   QObject::connect(&model, &Studio::startedAnew, &m_press_and_hold, &PressAndHold::stop);
+  QObject::connect(&window, &MainWindow::keyHandAsked, &m_key_hand, [this] {
+    if (!m_key_hand.turn())
+      emit model.notice(
+          MainWindow::tr("Press Tab until a wheel, a photo or a set is framed, then press F7 again."));
+  });
   model.set_unfinished(&m_hands);
   questions.ask_over(window);
 }

@@ -4,6 +4,8 @@
 
 #include "app/bus/palette_service.h"
 #include "app/copying/copy_on_pick.h"
+#include "app/platform/drags.h"
+#include "app/platform/key_hand.h"
 #include "app/platform/piece_dialogs.h"
 #include "app/platform/press_and_hold.h"
 #include "app/program/beside.h"
@@ -38,7 +40,9 @@ public:
   Beside beside;
 
 private:
-  PressAndHold m_press_and_hold;
+  DragKeeper m_drags{model, model.picking()};
+  PressAndHold m_press_and_hold{m_drags};
+  KeyHand m_key_hand{m_drags};
   std::optional<PaletteService> m_service;
 };
 

@@ -6,9 +6,9 @@
 
 namespace zc {
 
-bool WindowHands::take_typed() {
+bool WindowHands::commit_typed() {
   const int refused = refusals_said();
-  take_typed_text();
+  commit_typed_text();
   return refusals_said() == refused;
 }
 

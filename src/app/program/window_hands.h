@@ -8,7 +8,7 @@ namespace zc {
 
 class WindowHands final : public Unfinished {
 public:
-  [[nodiscard]] bool take_typed() override;
+  [[nodiscard]] bool commit_typed() override;
   void end() override;
 };
 

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/screen/frozen_screen.h"
 
-#include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/photo/loupe.h"
@@ -119,7 +118,7 @@ void FrozenScreen::step_pointer(int x, int y) {
   update();
 }
 
-void FrozenScreen::wheelEvent(QWheelEvent* event) { step_side(wheel_notches(*event) > 0 ? 1 : -1); }
+void FrozenScreen::wheelEvent(QWheelEvent* event) { step_side(m_side_wheel.whole(*event)); }
 
 void FrozenScreen::keyPressEvent(QKeyEvent* event) {
   const bool shift = event->modifiers() & Qt::ShiftModifier;

@@ -3,6 +3,7 @@
 // a drag a part of the screen as a picture. Escape leaves.
 #pragma once
 
+#include "app/controls/number_field.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -43,6 +44,7 @@ private:
   Picking& m_picks;
   Viewing& m_viewing;
   Use m_use;
+  WheelSteps m_side_wheel;
   QImage m_picture;              ///< In pixels of the screen.
   QPointF m_pointer;             ///< In halves too, where the screen is finer than the toolkit counts.
   std::optional<QPointF> m_from; ///< Where a part is begun.

@@ -15,7 +15,7 @@ namespace zc {
 ScreenSampler::ScreenSampler(Studio& model, Picking& picking, Viewing& viewing, QObject* parent)
     : QObject(parent), m_model(model), m_picks(picking), m_viewing(viewing),
       m_portal(QDBusConnection::sessionBus()), m_key(QDBusConnection::sessionBus()) {
-  connect(&m_key, &DesktopKey::pressed, this, &ScreenSampler::take_color);
+  connect(&m_key, &DesktopKey::pressed, this, &ScreenSampler::sample_color);
   connect(&m_key, &DesktopKey::failed, &m_model, &Studio::notice);
   connect(&m_key, &DesktopKey::changed, this, [this](const QString& key) {
     if (!key.isEmpty()) emit m_model.notice(tr("%1 picks a color from the screen in any program.").arg(key));
@@ -24,14 +24,14 @@ ScreenSampler::ScreenSampler(Studio& model, Picking& picking, Viewing& viewing, 
 
 ScreenSampler::~ScreenSampler() { thaw(); }
 
-void ScreenSampler::take_color() {
+void ScreenSampler::sample_color() {
   m_portal.find([this](bool there) {
     if (!there) return freeze(FrozenScreen::Use::Color);
     m_portal.pick_color([this](const Result<Srgb>& color) {
       if (!color) return emit m_model.notice(words(color.error()));
       // The portal tells pixels of the monitor.
       const DisplayProfile* monitor = Monitors::all().profile_of(QGuiApplication::primaryScreen());
-      m_picks.take_up(m_picks.held_sample(monitor ? monitor->from_monitor(*color) : *color));
+      m_picks.use_color(m_picks.held_sample(monitor ? monitor->from_monitor(*color) : *color));
     });
   });
 }
@@ -41,7 +41,7 @@ void ScreenSampler::take_picture() {
     if (!there) return freeze(FrozenScreen::Use::Picture);
     m_portal.take_picture([this](const Result<QString>& file) {
       if (!file) return emit m_model.notice(words(file.error()));
-      m_model.photos().take_in(*file);
+      m_model.photos().import_photo(*file);
       emit pictured();
     });
   });
@@ -57,11 +57,11 @@ void ScreenSampler::freeze(FrozenScreen::Use use) {
     connect(frozen, &FrozenScreen::left, this, &ScreenSampler::thaw);
     connect(frozen, &FrozenScreen::colorTaken, this, [this](Srgb color) {
       thaw();
-      m_picks.take_up(color);
+      m_picks.use_color(color);
     });
     connect(frozen, &FrozenScreen::pictureTaken, this, [this](const QImage& picture) {
       thaw();
-      m_model.photos().take_in(picture, tr("from screen"));
+      m_model.photos().import_photo(picture, tr("from screen"));
       emit pictured();
     });
     frozen->show();

@@ -21,7 +21,7 @@ public:
   ScreenSampler(Studio& model, Picking& picking, Viewing& viewing, QObject* parent);
   ~ScreenSampler() override;
   /// The color of a pixel, or of the average around it, is taken up.
-  void take_color();
+  void sample_color();
   /// A picture of the screen, or of a part of it, becomes a reference.
   void take_picture();
   /// The desktop's own key for a color.

@@ -56,7 +56,7 @@ Result<std::string> MaskSource::put(const ShelfCard& card) {
 
 Status MaskSource::put_back(std::size_t item) { return zc::put_back(m_masks[item], own(m_masks[item])); }
 
-void MaskSource::take_up(std::size_t item) {
+void MaskSource::use_color(std::size_t item) {
   const ShelfMask& mask = m_masks[item];
   const bool keep_colors = m_model.session().mask_keeps == MaskKeeps::Colors;
   const Mask taken =

@@ -20,7 +20,7 @@ public:
   [[nodiscard]] QSize icon_size() const override { return {30, 30}; }
   [[nodiscard]] bool can_put() const override { return m_model.piece().mask.has_value(); }
   [[nodiscard]] Result<std::string> put(const ShelfCard& card) override;
-  void take_up(std::size_t item) override;
+  void use_color(std::size_t item) override;
   [[nodiscard]] Status change(std::size_t item, const ShelfCard& card) override;
   [[nodiscard]] Status put_back(std::size_t item) override;
 

@@ -17,7 +17,7 @@ std::vector<Error> SetSource::read() {
   return std::move(shelf.unreadable);
 }
 
-/// A strip for each of the first families.
+/// Draws a strip for each of the first families.
 QImage SetSource::drawn(std::size_t item, QSize size, qreal scale) const {
   QImage image(size * scale, QImage::Format_ARGB32_Premultiplied);
   image.setDevicePixelRatio(scale);
@@ -56,7 +56,7 @@ Result<std::string> SetSource::put(const ShelfCard& card) {
 
 Status SetSource::put_back(std::size_t item) { return zc::put_back(m_sets[item], own(m_sets[item])); }
 
-void SetSource::take_up(std::size_t item) {
+void SetSource::use_color(std::size_t item) {
   FoundSet found;
   found.name = m_sets[item].name;
   for (const auto& family : m_sets[item].set.families) {

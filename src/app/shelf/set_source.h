@@ -21,7 +21,7 @@ public:
   [[nodiscard]] bool can_put() const override;
   [[nodiscard]] Result<std::string> put(const ShelfCard& card) override;
   /// Adds the item as a new set of the piece.
-  void take_up(std::size_t item) override;
+  void use_color(std::size_t item) override;
   [[nodiscard]] Status change(std::size_t item, const ShelfCard& card) override;
   [[nodiscard]] Status put_back(std::size_t item) override;
 

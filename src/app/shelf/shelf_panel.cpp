@@ -69,7 +69,7 @@ ShelfPanel::ShelfPanel(Studio& model, std::unique_ptr<ShelfSource> source, QWidg
   m_tags->setPlaceholderText(tr("Tags, with commas"));
   lay_out();
   connect(m_search, &QLineEdit::textChanged, this, &ShelfPanel::show_found);
-  connect(m_list, &QListWidget::itemActivated, this, &ShelfPanel::take_up);
+  connect(m_list, &QListWidget::itemActivated, this, &ShelfPanel::use_color);
   connect(m_list, &QListWidget::currentRowChanged, this, [this] {
     show_card();
     follow();
@@ -80,9 +80,9 @@ ShelfPanel::ShelfPanel(Studio& model, std::unique_ptr<ShelfSource> source, QWidg
   for (QLineEdit* field : {m_name, m_tags}) connect(&model, &Studio::startedAnew, field, &QLineEdit::clear);
   connect(m_name, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
   connect(m_tags, &QLineEdit::returnPressed, this, &ShelfPanel::put_up);
-  connect(m_take, &QPushButton::clicked, this, &ShelfPanel::take_up);
+  connect(m_take, &QPushButton::clicked, this, &ShelfPanel::use_color);
   connect(m_on, &QPushButton::clicked, this, &ShelfPanel::switch_on);
-  connect(m_off, &QPushButton::clicked, this, &ShelfPanel::take_off);
+  connect(m_off, &QPushButton::clicked, this, &ShelfPanel::remove_chosen);
   model.hear({Part::Geometry, Part::Sets, Part::ColorVision}, this, &ShelfPanel::follow);
   follow();
 }
@@ -239,14 +239,14 @@ void ShelfPanel::change_chosen(const std::function<void(ShelfCard&)>& change) {
   choose(card.file);
 }
 
-void ShelfPanel::take_up() {
-  if (const auto item = chosen()) m_source->take_up(*item);
+void ShelfPanel::use_color() {
+  if (const auto item = chosen()) m_source->use_color(*item);
 }
 
-void ShelfPanel::take_off() {
+void ShelfPanel::remove_chosen() {
   const auto item = chosen();
   if (!item || m_cards[*item].file.empty()) return;
-  const Status off = take_file(m_cards[*item]);
+  const Status off = remove_file(m_cards[*item]);
   if (!off) emit m_model.notice(words(off.error()));
   read();
 }

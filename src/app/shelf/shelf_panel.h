@@ -31,7 +31,7 @@ public:
   [[nodiscard]] virtual QSize icon_size() const = 0;
   [[nodiscard]] virtual bool can_put() const = 0;
   [[nodiscard]] virtual Result<std::string> put(const ShelfCard& card) = 0;
-  virtual void take_up(std::size_t item) = 0;
+  virtual void use_color(std::size_t item) = 0;
   [[nodiscard]] virtual Status change(std::size_t item, const ShelfCard& card) = 0;
   /// The piece's own into the place of one that lies there, which keeps its name and tags.
   [[nodiscard]] virtual Status put_back(std::size_t item) = 0;
@@ -55,8 +55,8 @@ private:
   void read();
   void show_found();
   void put_up();
-  void take_up();
-  void take_off();
+  void use_color();
+  void remove_chosen();
   void switch_on();
   void put_back();
   void rename();

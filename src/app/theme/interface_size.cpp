@@ -69,7 +69,7 @@ void choose_interface_size(std::optional<int> percent) {
 
 double words_scale() { return g_words; }
 
-void take_interface_size() {
+void apply_interface_size() {
   const double size = std::clamp(wanted_size(), kSmallestInterface, kLargestInterface);
   g_words = std::min(size, 1.0);
   if (size < 1) qunsetenv(kScale);

@@ -20,7 +20,7 @@ void choose_interface_size(std::optional<int> percent);
 
 /// Takes the size on. To be called before there is an application; it asks the desktop, if need be, over the
 /// session bus.
-void take_interface_size();
+void apply_interface_size();
 /// What the sizes of letters are multiplied by, kSmallestInterface to 1.
 [[nodiscard]] double words_scale();
 

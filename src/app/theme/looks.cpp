@@ -16,7 +16,7 @@ bool framed(ControlKind kind) {
   return kind == ControlKind::Action || kind == ControlKind::Primary || kind == ControlKind::Choice;
 }
 
-/// Left and right of the word, together.
+/// The room left and right of the word, together.
 int beside_word(ControlKind kind) {
   if (kind == ControlKind::Choice) return 14;
   if (framed(kind)) return 16;

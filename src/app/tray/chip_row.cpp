@@ -116,7 +116,7 @@ bool ChipRow::event(QEvent* event) {
   return true;
 }
 
-void ChipRow::call_off() { m_pressed.call_off(); }
+void ChipRow::end_drag() { m_pressed.call_off(); }
 
 AccessibleContent ChipRow::accessible() {
   AccessibleContent out{QAccessible::List, {}, {}, {}};

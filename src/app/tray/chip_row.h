@@ -4,7 +4,7 @@
 
 #include "app/accessibility/accessibility.h"
 #include "app/platform/drag_out.h"
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 #include "core/color/color_vision.h"
 #include "core/mix/ramps.h"
 
@@ -24,7 +24,7 @@ public:
   [[nodiscard]] QRectF chip_rect(std::size_t chip) const;
   [[nodiscard]] const std::vector<RampStep>& steps() const { return m_steps; }
   [[nodiscard]] AccessibleContent accessible() override;
-  void call_off() override;
+  void end_drag() override;
 
 signals:
   void taken(std::size_t chip);

@@ -45,7 +45,7 @@ ColorGroup::ColorGroup(AppModel& model, CopyOnPick& copy_on_pick, QWidget* paren
   m_column->addWidget(m_state);
   m_column->addWidget(m_every_pick);
   m_column->addStretch();
-  connect(m_hex, &QLineEdit::returnPressed, this, &ColorGroup::take_typed_hex);
+  connect(m_hex, &QLineEdit::returnPressed, this, &ColorGroup::commit_typed_hex);
   connect(m_hex, &QLineEdit::editingFinished, this, &ColorGroup::follow);
   connect(copy, &QAbstractButton::clicked, this, &ColorGroup::copyHexAsked);
   connect(m_every_pick, &QAbstractButton::clicked, &m_copy_on_pick, &CopyOnPick::turn);
@@ -61,10 +61,10 @@ void ColorGroup::fold(bool folded) {
   m_every_pick->setVisible(!folded && m_copy_on_pick.on());
 }
 
-void ColorGroup::take_typed_hex() {
+void ColorGroup::commit_typed_hex() {
   if (!m_hex->isModified()) return;
   m_hex->setModified(false);
-  m_model.picking().take_up_text(m_hex->text());
+  m_model.picking().use_text(m_hex->text());
 }
 
 void ColorGroup::follow() {

@@ -26,7 +26,7 @@ signals:
   void copyHexAsked();
 
 private:
-  void take_typed_hex();
+  void commit_typed_hex();
   AppModel& m_model;
   CopyOnPick& m_copy_on_pick;
   QBoxLayout* m_column;

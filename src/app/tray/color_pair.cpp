@@ -69,7 +69,7 @@ void ColorPair::keyPressEvent(QKeyEvent* event) {
     QWidget::keyPressEvent(event);
 }
 
-void ColorPair::call_off() { m_pressed.call_off(); }
+void ColorPair::end_drag() { m_pressed.call_off(); }
 
 AccessibleContent ColorPair::accessible() {
   const Session& s = m_model.session();

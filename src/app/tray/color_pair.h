@@ -4,7 +4,7 @@
 
 #include "app/accessibility/accessibility.h"
 #include "app/platform/drag_out.h"
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -19,7 +19,7 @@ public:
   ColorPair(Studio& model, Picking& picking, QSize size, QWidget* parent);
   [[nodiscard]] QRect before_rect() const;
   [[nodiscard]] AccessibleContent accessible() override;
-  void call_off() override;
+  void end_drag() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

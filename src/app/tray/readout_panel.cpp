@@ -20,7 +20,7 @@ namespace zc {
 namespace {
 
 const QString kShownSetting = QStringLiteral("readout/shown");
-/// In the place of the number of a space.
+/// This stands where the number of a space would.
 constexpr int kInkSetting = 100;
 QString setting(std::size_t row) { return QStringLiteral("readout/%1").arg(row); }
 
@@ -40,9 +40,7 @@ ReadoutPanel::ReadoutPanel(Studio& model, Picking& picking, PressModel& press, Q
     row.name = new WordControl(ControlKind::Opener, {}, this);
     row.name->setObjectName(QStringLiteral("readoutSpace.%1").arg(i));
     row.menu = new QMenu(row.name);
-    connect(row.name, &QAbstractButton::clicked, row.menu, [name = row.name, menu = row.menu] {
-      menu->popup(name->mapToGlobal(QPoint(0, name->height())));
-    });
+    opens(*row.name, *row.menu);
     fill_menu(i);
     grid->addWidget(row.name, static_cast<int>(i), 0);
     for (std::size_t n = 0; n < 3; ++n) {
@@ -54,7 +52,7 @@ ReadoutPanel::ReadoutPanel(Studio& model, Picking& picking, PressModel& press, Q
     }
     row.black = new NumberField(QStringLiteral("readout.%1.3").arg(i), {}, this);
     row.black->setFixedWidth(46);
-    connect(row.black, &NumberField::wanted, this, [this, i](double x) { take_ink(i, 3, x); });
+    connect(row.black, &NumberField::wanted, this, [this, i](double x) { enter_ink(i, 3, x); });
     grid->addWidget(row.black, static_cast<int>(i), 4);
     const int kept = QSettings().value(setting(i), static_cast<int>(usual[i])).toInt();
     if (kept == kInkSetting)
@@ -155,7 +153,7 @@ void ReadoutPanel::follow_ink(const Row& row) {
 }
 
 /// The color that the inks look like becomes the current one.
-void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
+void ReadoutPanel::enter_ink(std::size_t i, std::size_t n, double value) {
   const auto press = m_reader.chosen();
   if (!press) return;
   Ink ink = ink_of_now(*press);
@@ -168,7 +166,7 @@ void ReadoutPanel::take_ink(std::size_t i, std::size_t n, double value) {
     return (n < 3 ? row.fields[n] : row.black)
         ->refuse(tr("The press prints this, but no display can show it."));
   m_typed_ink = TypedInk{ink, *there, m_model.session().sharing.press};
-  m_picks.take_up(*there);
+  m_picks.use_color(*there);
   follow();
 }
 
@@ -218,12 +216,12 @@ void ReadoutPanel::follow() {
 
 void ReadoutPanel::take(std::size_t i, std::size_t n, double value) {
   Row& row = m_rows[i];
-  if (row.ink) return take_ink(i, n, value);
+  if (row.ink) return enter_ink(i, n, value);
   auto numbers = readout_of(row.space, m_model.session().color());
   numbers[n] = value;
   const auto color = color_of_readout(row.space, numbers);
   if (!color) return row.fields[n]->refuse(words(color.error()));
-  m_picks.take_up(*color);
+  m_picks.use_color(*color);
 }
 
 } // namespace zc

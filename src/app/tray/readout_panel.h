@@ -46,7 +46,7 @@ private:
   void take(std::size_t row, std::size_t number, double value);
   void show_ink(std::size_t row);
   void follow_ink(const Row& row);
-  void take_ink(std::size_t row, std::size_t number, double value);
+  void enter_ink(std::size_t row, std::size_t number, double value);
 
   struct TypedInk {
     Ink ink;

@@ -73,7 +73,7 @@ RelationRow::RelationRow(Studio& model, Picking& picking, Laying& laying, QWidge
   connect(m_vivid, &QAbstractButton::clicked, &m_picks, &Picking::show_members_vivid);
   connect(m_fix, &QAbstractButton::clicked, &m_picks, &Picking::fix_relation);
   connect(lay, &QAbstractButton::clicked, &m_laying, &Laying::lay_relation);
-  connect(m_chips, &ChipRow::taken, &m_picks, &Picking::take_up_member);
+  connect(m_chips, &ChipRow::taken, &m_picks, &Picking::use_member);
   connect(m_chips, &ChipRow::laid, &m_laying, &Laying::lay_member);
   model.hear({Part::Color, Part::Geometry, Part::Relations, Part::Steps, Part::ColorVision, Part::Vivid},
              this, &RelationRow::follow);

@@ -32,25 +32,28 @@ SetGroup::SetGroup(Studio& model, Picking& picking, Laying& laying, QWidget* par
   add->setObjectName(QStringLiteral("lay"));
   add->setDefault(true);
   add->setToolTip(tr("Add the current color to the chosen family (Ctrl+L)"));
-  auto* row = new QHBoxLayout;
-  row->setSpacing(2);
-  row->addWidget(add, 1);
-  row->addWidget(m_family);
+  m_row = new QHBoxLayout;
+  m_row->setSpacing(2);
+  m_row->addWidget(add, 1);
+  m_row->addWidget(m_family);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(5);
-  column->addLayout(row);
+  column->addLayout(m_row);
   column->addWidget(m_relation);
   column->addStretch();
   connect(add, &QAbstractButton::clicked, this, [this] { m_laying.lay_current(); });
   connect(m_families, &QMenu::aboutToShow, this, &SetGroup::fill_menu);
-  connect(m_family, &QAbstractButton::clicked, m_families,
-          [this] { m_families->popup(m_family->mapToGlobal(QPoint(0, m_family->height()))); });
+  opens(*m_family, *m_families);
   model.hear({Part::Sets, Part::Selection}, this, &SetGroup::follow);
   follow();
 }
 
 void SetGroup::fold(bool folded) { m_relation->setVisible(!folded && m_relation->is_open()); }
+
+void SetGroup::stack(bool stacked) {
+  m_row->setDirection(stacked ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+}
 
 /// Made each time it opens; what is chosen later belongs to the piece it was opened over.
 void SetGroup::fill_menu() {

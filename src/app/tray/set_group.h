@@ -6,6 +6,7 @@
 
 #include <QWidget>
 
+class QBoxLayout;
 class QMenu;
 
 namespace zc {
@@ -22,6 +23,8 @@ public:
   SetGroup(Studio& model, Picking& picking, Laying& laying, QWidget* parent);
   /// The row that adds alone.
   void fold(bool folded);
+  /// The family below what adds, where there is no room beside it.
+  void stack(bool stacked);
   [[nodiscard]] RelationRow& relation() { return *m_relation; }
 
 private:
@@ -31,6 +34,7 @@ private:
   Laying& m_laying;
   WordControl* m_family;
   QMenu* m_families;
+  QBoxLayout* m_row;
   RelationRow* m_relation;
 };
 

@@ -24,6 +24,8 @@ constexpr int kHigh = 122, kFoldedHigh = 52;
 constexpr int kEdge = 12;
 /// From this width on beside the readouts, the groups stand apart as they should.
 constexpr int kRoomy = 1190;
+/// Below this width the family stands under what adds to it.
+constexpr int kTight = 960;
 
 QString fold_setting(Desk desk) {
   return desk == Desk::Share ? QStringLiteral("tray/foldedAtShare") : QStringLiteral("tray/folded");
@@ -76,8 +78,7 @@ void Tray::make_menu() {
   connect(menu, &QMenu::triggered, this, [this, folds](const QAction* chosen) {
     if (chosen != folds && m_folded) fold(false);
   });
-  connect(m_more, &QAbstractButton::clicked, menu,
-          [this, menu] { menu->popup(m_more->mapToGlobal(QPoint(0, -menu->sizeHint().height()))); });
+  opens(*m_more, *menu, MenuSide::Above);
 }
 
 void Tray::fold(bool folded) {
@@ -104,14 +105,15 @@ void Tray::lay_out() {
   const int inside = high - 2 * kEdge;
   m_pair->setFixedSize(m_folded ? 72 : narrow ? 84 : inside, inside);
   m_color->fold(m_folded);
-  m_color->setFixedWidth(m_folded ? 372 : narrow ? 176 : 204);
+  m_color->setFixedWidth(m_folded ? 372 : narrow ? 170 : 204);
   m_place->setVisible(!m_folded);
   m_readouts->setVisible(!m_folded && m_readouts->shown() > 0);
   m_wells->set_build(m_folded ? WellsView::Build::Row
                      : narrow ? WellsView::Build::Narrow
                               : WellsView::Build::Roomy);
   m_set->fold(m_folded);
-  m_row->setSpacing(narrow ? kGap + 4 : kMargin - 2);
+  m_set->stack(!m_folded && width() < kTight);
+  m_row->setSpacing(narrow ? kGap : kMargin - 2);
   if (height() != high || minimumHeight() != high) {
     setFixedHeight(high);
     emit heightChanged();

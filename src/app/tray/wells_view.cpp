@@ -43,6 +43,7 @@ WellsView::WellsView(Studio& model, Picking& picking, Build build, QWidget* pare
   setAccessibleName(tr("Wells and recent colors"));
   setFixedSize(sizeHint());
   setMouseTracking(true);
+  setFocusPolicy(Qt::StrongFocus);
   model.hear({Part::AtHand, Part::ColorVision}, this, &WellsView::follow);
   follow();
 }
@@ -90,6 +91,7 @@ void WellsView::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.setRenderHint(QPainter::Antialiasing);
   paint_wells(painter);
+  if (hasFocus()) paint_focus(painter);
   if (m_build == Build::Row) return;
   const Session& s = m_model.session();
   painter.setFont(heading_font());
@@ -110,6 +112,12 @@ void WellsView::paintEvent(QPaintEvent*) {
   if (s.at_hand.recent.empty())
     painter.drawText(QRectF(recent_indent(), height() - 20, 300, 17), Qt::AlignLeft | Qt::AlignVCenter,
                      tr("nothing picked yet"));
+}
+
+void WellsView::paint_focus(QPainter& painter) {
+  painter.setPen(QPen(theme().strong, 1));
+  painter.setBrush(Qt::NoBrush);
+  painter.drawRect(place_rect(std::min(m_at, places() - 1)).adjusted(-2, -2, 2, 2));
 }
 
 void WellsView::paint_wells(QPainter& painter) {
@@ -167,6 +175,42 @@ void WellsView::mouseReleaseEvent(QMouseEvent* event) {
   if (const auto modifiers = m_pressed.let_go()) click(event->position(), *modifiers);
 }
 
+QRectF WellsView::place_rect(std::size_t place) const {
+  const std::size_t wells = m_model.session().at_hand.wells.size();
+  return place < wells ? well_rect(place) : recent_rect(place - wells);
+}
+
+std::size_t WellsView::places() const {
+  const AtHand& at_hand = m_model.session().at_hand;
+  return at_hand.wells.size() + (m_build == Build::Row ? 0 : at_hand.recent.size());
+}
+
+/// Arrows go along the wells and on to the recent colors; Enter does what a click does, Space marks the well
+/// that picks fill, Delete empties one.
+void WellsView::keyPressEvent(QKeyEvent* event) {
+  const std::size_t wells = m_model.session().at_hand.wells.size();
+  m_at = std::min(m_at, places() - 1);
+  switch (event->key()) {
+  case Qt::Key_Right:
+    m_at = std::min(m_at + 1, places() - 1);
+    return update();
+  case Qt::Key_Left:
+    m_at -= m_at > 0;
+    return update();
+  case Qt::Key_Return:
+  case Qt::Key_Enter:
+    return click(place_rect(m_at).center(), event->modifiers());
+  case Qt::Key_Space:
+    if (m_at < wells) click(number_rect(m_at).center(), {});
+    return;
+  case Qt::Key_Delete:
+    if (m_at < wells) m_picks.clear_well(m_at);
+    return;
+  default:
+    QWidget::keyPressEvent(event);
+  }
+}
+
 void WellsView::click(QPointF p, Qt::KeyboardModifiers modifiers) {
   for (std::size_t i = 0; i < m_model.session().at_hand.wells.size(); ++i) {
     if (well_rect(i).contains(p))
@@ -177,7 +221,7 @@ void WellsView::click(QPointF p, Qt::KeyboardModifiers modifiers) {
   }
   const auto& recent = m_model.session().at_hand.recent;
   for (std::size_t i = 0; i < recent.size(); ++i)
-    if (recent_rect(i).contains(p)) return m_picks.take_up(recent[i]);
+    if (recent_rect(i).contains(p)) return m_picks.use_color(recent[i]);
 }
 
 bool WellsView::event(QEvent* event) {
@@ -190,7 +234,7 @@ bool WellsView::event(QEvent* event) {
   return true;
 }
 
-void WellsView::call_off() { m_pressed.call_off(); }
+void WellsView::end_drag() { m_pressed.call_off(); }
 
 AccessibleContent WellsView::accessible() {
   const Session& s = m_model.session();
@@ -217,7 +261,7 @@ AccessibleContent WellsView::accessible() {
     item.key = accessible_key(kOwnItems + 1, i);
     item.name = tr("Recent: %1").arg(color_told(s.at_hand.recent[i]));
     item.rect = recent_rect(i);
-    item.actions = {{tr("Use color"), [this, c = s.at_hand.recent[i]] { m_picks.take_up(c); }}};
+    item.actions = {{tr("Use color"), [this, c = s.at_hand.recent[i]] { m_picks.use_color(c); }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -4,7 +4,7 @@
 
 #include "app/accessibility/accessibility.h"
 #include "app/platform/drag_out.h"
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -27,7 +27,7 @@ public:
   [[nodiscard]] QRectF number_rect(std::size_t well) const;
   [[nodiscard]] QRectF recent_rect(std::size_t place) const;
   [[nodiscard]] AccessibleContent accessible() override;
-  void call_off() override;
+  void end_drag() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;
@@ -35,12 +35,16 @@ protected:
   void mouseMoveEvent(QMouseEvent* event) override;
   void mouseReleaseEvent(QMouseEvent* event) override;
   void leaveEvent(QEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
   bool event(QEvent* event) override;
 
 private:
   void point_at(QPointF p);
+  [[nodiscard]] QRectF place_rect(std::size_t place) const;
+  [[nodiscard]] std::size_t places() const;
   void follow();
   void paint_wells(QPainter& painter);
+  void paint_focus(QPainter& painter);
   [[nodiscard]] std::optional<Srgb> color_at(QPointF p) const;
   void click(QPointF p, Qt::KeyboardModifiers modifiers);
   Studio& m_model;
@@ -49,6 +53,7 @@ private:
   WordControl* m_none;
   Build m_build;
   PressedColor m_pressed;
+  std::size_t m_at = 0;                 ///< Where the keys are: the wells, then the recent colors.
   std::optional<std::size_t> m_pointed; ///< The well whose number the pointer is on.
 };
 

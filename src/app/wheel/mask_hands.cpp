@@ -54,6 +54,10 @@ const Shape* MaskHands::shape() const {
   return all && chosen < all->size() ? &(*all)[chosen].shape : nullptr;
 }
 
+std::optional<DiscPoint> MaskHands::middle() const {
+  return shape() ? std::optional(middle_of(*shape())) : std::nullopt;
+}
+
 std::optional<Handle> MaskHands::handle_at(QPointF p) const {
   if (!shape()) return std::nullopt;
   std::optional<Handle> found;
@@ -67,7 +71,7 @@ std::optional<Handle> MaskHands::handle_at(QPointF p) const {
   return found;
 }
 
-/// Of the area worked on, away from its handles.
+/// Finds an edge of the area worked on, away from its handles.
 std::optional<EdgePlace> MaskHands::edge_at(QPointF p) const {
   const auto* polygon = shape() ? std::get_if<Polygon>(shape()) : nullptr;
   if (!polygon || handle_at(p)) return std::nullopt;
@@ -166,7 +170,8 @@ bool MaskHands::drag(QPointF p) {
   return true;
 }
 
-/// By the whole way from where the drag began, or from where something else changed the piece meanwhile.
+/// Drags by the whole way from where the drag began, or from where something else changed the piece
+/// meanwhile.
 void MaskHands::drag_piece(QPointF before, QPointF now) {
   if (m_base->renewed()) m_press = before;
   const QString key = QStringLiteral("mask %1").arg(m_drag_number);
@@ -322,7 +327,10 @@ void MaskHands::leave() {
 
 void MaskHands::reshape(const QString& name, const Shape& to) {
   const std::size_t area = m_model.session().area;
-  m_model.store().apply(name, [&](Piece p) { return with_area_shape(std::move(p), area, to); });
+  PieceStore& store = m_model.store();
+  store.apply(
+      name, [&](Piece p) { return with_area_shape(std::move(p), area, to); },
+      store.run_key(QStringLiteral("%1 %2").arg(name).arg(area)));
 }
 
 void MaskHands::remove_corner(std::size_t corner) {
@@ -386,7 +394,7 @@ bool MaskHands::nudge(const QKeyEvent& event) {
     return true;
   }
   if (across != 0)
-    m_masking.turn_mask(across);
+    m_masking.turn_mask(across, m_model.store().run_key(QStringLiteral("turn mask")));
   else
     reshape(tr("Scale mask area"), scaled_shape(*shape(), std::pow(1.02, upward)));
   return true;

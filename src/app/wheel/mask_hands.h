@@ -30,6 +30,8 @@ public:
   [[nodiscard]] AreaMode mode() const { return m_mode; }
   void choose_mode(AreaMode mode);
   void remove_area();
+  /// Of the area worked on.
+  [[nodiscard]] std::optional<DiscPoint> middle() const;
 
   // What the wheel hands on; true when it was meant for the mask.
   /// `alone` turns only the area worked on.

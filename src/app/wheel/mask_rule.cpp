@@ -68,8 +68,7 @@ void MaskRuleChoice::make_word() {
     });
   }
   menu->setToolTipsVisible(true);
-  connect(m_word, &QAbstractButton::clicked, menu,
-          [this, menu] { menu->popup(m_word->mapToGlobal(QPoint(0, -menu->sizeHint().height()))); });
+  opens(*m_word, *menu, MenuSide::Above);
 }
 
 void MaskRuleChoice::follow() {

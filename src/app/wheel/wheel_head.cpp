@@ -76,7 +76,7 @@ void WheelHead::make_choices() {
   for (QComboBox* box : {m_hues, m_measures}) {
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     // Their words whole where there is room, and narrower rather than out of sight.
-    box->setMinimumContentsLength(box == m_hues ? 7 : 8);
+    box->setMinimumContentsLength(box == m_hues ? 4 : 5);
     box->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
     box->setMaximumWidth(box == m_hues ? 112 : 152);
     static_cast<QHBoxLayout*>(layout())->addWidget(box, box == m_hues ? 3 : 4);
@@ -90,8 +90,7 @@ void WheelHead::make_word() {
   layout()->addWidget(m_word);
   auto* menu = new QMenu(m_word);
   connect(menu, &QMenu::aboutToShow, this, [this, menu] { fill_menu(*menu); });
-  connect(m_word, &QAbstractButton::clicked, menu,
-          [this, menu] { menu->popup(m_word->mapToGlobal(QPoint(0, m_word->height()))); });
+  opens(*m_word, *menu);
 }
 
 void WheelHead::fill_menu(QMenu& menu) {

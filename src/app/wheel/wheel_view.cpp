@@ -113,7 +113,7 @@ void WheelView::refresh_picture() {
 
 void WheelView::hideEvent(QHideEvent* event) {
   QWidget::hideEvent(event);
-  // Some megabytes, made anew within a frame.
+  // It takes some megabytes and is made anew within a frame.
   m_shown = {};
   m_picture = {};
   m_image = {};
@@ -194,7 +194,7 @@ void WheelView::slide_member(QPointF p) {
 /// A click on one takes it up.
 void WheelView::let_go_of_member() {
   const auto member = std::exchange(m_member, std::nullopt);
-  if (member && !m_slid) m_picks.take_up_member(*member);
+  if (member && !m_slid) m_picks.use_member(*member);
 }
 
 /// Where the colors of the shown photo sit.
@@ -328,21 +328,6 @@ void WheelView::mouseReleaseEvent(QMouseEvent* event) {
   if (event->button() == Qt::LeftButton) let_go(event->position());
 }
 
-/// A pen is a hand like the mouse; taking its events keeps the toolkit from sending them twice.
-void WheelView::tabletEvent(QTabletEvent* event) {
-  const bool tip = event->button() == Qt::LeftButton;
-  if (event->type() == QEvent::TabletPress) {
-    if (tip) press(event->position(), event->modifiers());
-  } else if (event->type() == QEvent::TabletRelease) {
-    if (tip) let_go(event->position());
-  } else if (event->buttons() & Qt::LeftButton) {
-    drag(event->position());
-  } else {
-    hover(event->position());
-  }
-  event->accept();
-}
-
 void WheelView::mouseDoubleClickEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   if (m_hands && m_hands->double_click(event->position())) return;
@@ -350,6 +335,13 @@ void WheelView::mouseDoubleClickEvent(QMouseEvent* event) {
 }
 
 bool WheelView::offers_menu(QPointF p) const { return m_hands && m_hands->offers_menu(p); }
+
+/// A menu asked for by key opens at the area that is worked on.
+QVariant WheelView::inputMethodQuery(Qt::InputMethodQuery query) const {
+  const auto middle_of_area = m_hands ? m_hands->middle() : std::nullopt;
+  if (query != Qt::ImCursorRectangle || !middle_of_area) return QWidget::inputMethodQuery(query);
+  return QRect(screen_point(*middle_of_area).toPoint(), QSize(1, 1));
+}
 
 void WheelView::contextMenuEvent(QContextMenuEvent* event) {
   if (!m_hands) return;
@@ -453,7 +445,7 @@ QString WheelView::hint_at(QPointF p) const {
                       : tr("Drag to set hue and saturation; Ctrl+scroll to zoom."));
 }
 
-void WheelView::call_off() {
+void WheelView::end_drag() {
   m_picking = false;
   m_member.reset();
   if (m_hands) m_hands->call_off();
@@ -475,7 +467,7 @@ AccessibleContent WheelView::accessible() {
     item.name = tr("%1° further: %2").arg(std::lround(members[i].turn)).arg(color_told(members[i].color));
     item.rect = QRectF(member_mark(members[i]) - QPointF(kMemberReach, kMemberReach),
                        QSizeF(2 * kMemberReach, 2 * kMemberReach));
-    item.actions = {{tr("Use color"), [this, i] { m_picks.take_up_member(i); }},
+    item.actions = {{tr("Use color"), [this, i] { m_picks.use_member(i); }},
                     {tr("Add to set"), [this, i] { m_laying.lay_member(i); }}};
     out.items.push_back(std::move(item));
   }

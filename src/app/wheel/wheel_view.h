@@ -4,8 +4,8 @@
 #pragma once
 
 #include "app/accessibility/accessibility.h"
+#include "app/platform/drags.h"
 #include "app/platform/press_and_hold.h"
-#include "app/platform/unfinished.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -45,7 +45,8 @@ public:
   void pick_at(QPointF p);
   [[nodiscard]] AccessibleContent accessible() override;
   [[nodiscard]] bool offers_menu(QPointF p) const override;
-  void call_off() override;
+  void end_drag() override;
+  [[nodiscard]] QVariant inputMethodQuery(Qt::InputMethodQuery query) const override;
 
 signals:
   /// The color under a pointer that is only passing; nothing where there is none.
@@ -59,7 +60,6 @@ protected:
   void mouseMoveEvent(QMouseEvent* event) override;
   void mouseReleaseEvent(QMouseEvent* event) override;
   void mouseDoubleClickEvent(QMouseEvent* event) override;
-  void tabletEvent(QTabletEvent* event) override;
   void contextMenuEvent(QContextMenuEvent* event) override;
   void leaveEvent(QEvent* event) override;
   void hideEvent(QHideEvent* event) override;

@@ -51,7 +51,7 @@ Head::Head(Studio& model, Viewing& viewing, QWidget* parent)
   m_title->setToolTip(tr("The title of the piece; click to edit it"));
   m_title->setFont(title_font());
   m_title->setFrame(false);
-  // Only this role, so that the others go on following the surround.
+  // Only this role is set, so that the others go on following the surround.
   QPalette clear;
   clear.setColor(QPalette::Base, Qt::transparent);
   m_title->setPalette(clear);
@@ -84,6 +84,7 @@ Head::Head(Studio& model, Viewing& viewing, QWidget* parent)
     follow();
   });
   connect(m_title, &QLineEdit::returnPressed, m_title, &QWidget::clearFocus);
+  leave_by_escape(*m_title, [this] { follow(); });
   connect(m_title, &QLineEdit::textChanged, this, &Head::fit_title);
   model.hear({Part::Words}, this, &Head::follow);
   follow();

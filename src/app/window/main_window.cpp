@@ -18,11 +18,13 @@
 #include "app/menus/grade_menu.h"
 #include "app/menus/help_menu.h"
 #include "app/menus/limit_menu.h"
+#include "app/menus/mnemonics.h"
 #include "app/menus/observe_menu.h"
 #include "app/menus/pick_menu.h"
 #include "app/menus/share_menu.h"
 #include "app/menus/try_menu.h"
 #include "app/menus/view_menu.h"
+#include "app/platform/keys.h"
 #include "app/screen/screen_sampler.h"
 #include "app/tray/tray.h"
 #include "app/window/card_panel.h"
@@ -68,7 +70,7 @@ MainWindow::MainWindow(AppModel& model, FileJob& job, Documents& documents, Copy
   setAcceptDrops(true);
   lay_out(job);
   make_menus(job);
-  make_well_keys();
+  make_digit_keys();
   connect(&m_model, &AppModel::notice, m_notice, &NoticeBar::tell);
   connect(&m_model, &AppModel::refusalOver, m_notice, &NoticeBar::forget);
   connect(&m_documents, &Documents::changed, this, &MainWindow::show_state);
@@ -80,6 +82,7 @@ MainWindow::MainWindow(AppModel& model, FileJob& job, Documents& documents, Copy
   connect(m_set_files, &SetFiles::found, &m_stages->grade(), &GradeDesk::offer);
   connect(&m_stages->observe(), &ObserveDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
   connect(&m_stages->tries(), &TryDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
+  connect(qGuiApp, &QGuiApplication::screenRemoved, this, &MainWindow::fit_on_screen, Qt::QueuedConnection);
   m_model.start(new_piece({}), {}, true);
   restore_view();
   show_state();
@@ -135,7 +138,7 @@ void MainWindow::lay_out(FileJob& job) {
 void MainWindow::make_menus(FileJob& job) {
   auto* exports = new PieceExports(m_model, m_model.viewing(), m_documents, m_dialogs, *this);
   auto* share_files =
-      new ShareFiles(m_model, m_model.viewing(), m_model.shares(), m_dialogs, *exports, job, *this);
+      new ShareFiles(m_model, m_model.viewing(), m_model.share_model(), m_dialogs, *exports, job, *this);
   auto* file = new FileMenu(m_documents, *m_set_files, *m_arrivals, this);
   auto* edit = new EditMenu(m_model, m_copy_on_pick, *m_sampler, *m_arrivals, m_stages->grade(),
                             m_stages->band(), this);
@@ -152,11 +155,13 @@ void MainWindow::make_menus(FileJob& job) {
                          this),
            help})
     menuBar()->addMenu(menu);
+  keep_mnemonics(*menuBar());
   connect(file, &FileMenu::cardAsked, this, [this] { open_card(true); });
   connect(file, &FileMenu::quitAsked, this, &MainWindow::leave);
   connect(edit, &EditMenu::copyFormAsked, this, [this] { open_copy_form_panel(true); });
   connect(m_tray, &Tray::copyHexAsked, edit, &EditMenu::copy_hex);
   connect(m_view_menu, &ViewMenu::besideAsked, this, &MainWindow::besideAsked);
+  connect(m_view_menu, &ViewMenu::keyHandAsked, this, &MainWindow::keyHandAsked);
   connect(m_view_menu, &ViewMenu::foldTrayAsked, m_tray, &Tray::fold);
   connect(m_tray, &Tray::heightChanged, m_view_menu,
           [this] { m_view_menu->show_tray_folded(m_tray->folded()); });
@@ -167,13 +172,24 @@ void MainWindow::make_menus(FileJob& job) {
   connect(help, &HelpMenu::stepsAsked, m_steps, &StepsLine::begin);
 }
 
-/// Digits take up, Shift with a digit lays down; not while a field is being typed in.
-void MainWindow::make_well_keys() {
+/// Digits use a well, Shift with a digit fills it, Ctrl with one shows a desk; not while a field is being
+/// typed in. Once by their places, for every layout, and once by what is written, where places are not told.
+void MainWindow::make_digit_keys() {
+  connect(new KeyKeeper(*this), &KeyKeeper::digitPressed, this,
+          [this](int digit, Qt::KeyboardModifiers with) {
+            const auto well = static_cast<std::size_t>(digit - 1);
+            if (with == Qt::ControlModifier) {
+              if (well < kDesks) m_model.viewing().show_desk(static_cast<Desk>(well));
+            } else if (well < m_model.at_hand().wells.size()) {
+              with == Qt::ShiftModifier ? m_model.picking().lay_down_well(well)
+                                        : m_model.picking().use_well(well);
+            }
+          });
   for (int i = 0; i < 8; ++i) {
     const auto well = static_cast<std::size_t>(i);
     const auto key = static_cast<Qt::Key>(Qt::Key_1 + i);
     connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this,
-            [this, well] { m_model.picking().take_up_well(well); });
+            [this, well] { m_model.picking().use_well(well); });
     connect(new QShortcut(QKeySequence(Qt::SHIFT | key), this), &QShortcut::activated, this,
             [this, well] { m_model.picking().lay_down_well(well); });
   }
@@ -272,12 +288,13 @@ void MainWindow::showEvent(QShowEvent* event) {
   });
 }
 
-/// A window that was left on a larger screen comes back no larger than this one.
+/// A window that was left on a larger screen, or whose screen went, is no larger than this one.
 void MainWindow::fit_on_screen() {
   const QRect room = screen()->availableGeometry();
   const QSize frame = frameSize() - size();
   const QSize most = room.size() - frame;
   if (width() > most.width() || height() > most.height()) resize(size().boundedTo(most));
+  if (!room.intersects(frameGeometry())) move(room.topLeft());
 }
 
 void MainWindow::show_state() {
@@ -357,14 +374,13 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
-  if (event->mimeData()->hasUrls() || event->mimeData()->hasImage()) event->acceptProposedAction();
+  if (Arrivals::takes(*event->mimeData())) event->acceptProposedAction();
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {
-  QStringList paths;
-  for (const QUrl& url : event->mimeData()->urls()) paths << url.toLocalFile();
-  m_arrivals->open_files(paths);
-  if (paths.isEmpty()) m_arrivals->take_in(*event->mimeData(), tr("dropped photo"));
+  const QStringList files = Arrivals::local_files(*event->mimeData());
+  m_arrivals->open_files(files);
+  if (files.isEmpty()) m_arrivals->accept(*event->mimeData(), tr("dropped photo"));
   event->acceptProposedAction();
 }
 

@@ -58,6 +58,8 @@ public:
 
 signals:
   void besideAsked();
+  /// Keys are to move a pointer over the view with the focus.
+  void keyHandAsked();
   /// It closes for good.
   void left();
 
@@ -71,7 +73,7 @@ protected:
 private:
   void lay_out(FileJob& job);
   void make_menus(FileJob& job);
-  void make_well_keys();
+  void make_digit_keys();
   void open_card(bool open);
   [[nodiscard]] bool may_close();
   void fit_on_screen();

@@ -50,7 +50,7 @@ Stages::Stages(AppModel& model, QWidget* parent)
   connect(m_grade, &GradeDesk::foundSwatches, this, [this] { focus(Desk::Grade); });
   connect(&m_band->staff(), &StaffView::droppedElsewhere, this, [this](Id swatch, QPoint global) {
     if (m_model.session().desk == Desk::Try) return static_cast<void>(m_try->view().bind_at(global, swatch));
-    if (const Swatch* s = find_swatch(m_model.piece(), swatch)) m_pick->take_dropped(global, s->color);
+    if (const Swatch* s = find_swatch(m_model.piece(), swatch)) m_pick->accept_drop(global, s->color);
   });
   m_model.hear({Part::Desk, Part::SetView, Part::Looking}, this, &Stages::follow);
 }

@@ -34,7 +34,7 @@ Result<Json> adjust_set(const AdjustRequest& r) {
   const auto preview = adjust_preview(**set, {}, adjustment, Wheel(changed.piece.wheel));
   Json held = Json::array();
   for (const auto& a : preview)
-    if (a.held) held.push_back(find_swatch(changed.piece, a.swatch)->name);
+    if (a.reduced) held.push_back(find_swatch(changed.piece, a.swatch)->name);
   auto piece = with_adjusted(changed.piece, id, {}, adjustment);
   if (!piece) return piece.error();
   changed.piece = std::move(piece).value();

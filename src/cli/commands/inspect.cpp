@@ -35,7 +35,7 @@ Result<Json> inspect(const PhotoRequest& request) {
     const auto mask = mask_of(request.piece);
     if (!mask) return mask.error();
     bands = mask->bands;
-    out["inside_mask"] = share_held(color_places(part, mask->wheel), mask->region);
+    out["inside_mask"] = share_inside(color_places(part, mask->wheel), mask->region);
   }
   const BandShares shares = band_shares(values, bands);
   out["bands"] = {{"light", shares.light}, {"middle", shares.middle}, {"dark", shares.dark}};

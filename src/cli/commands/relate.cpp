@@ -20,7 +20,7 @@ Result<Json> relate(const RelateRequest& r) {
   const Wheel wheel(r.wheel);
   Json out = Json::array();
   for (const auto& member :
-       related(wheel, wheel.locate(*color), r.relation, r.vivid ? MemberValue::Vivid : MemberValue::Held))
+       related(wheel, wheel.locate(*color), r.relation, r.vivid ? MemberValue::Vivid : MemberValue::Current))
     out.push_back({{"angle", member.at.a}, {"hex", hex_of(member.color)}, {"value", member.at.v}});
   return out;
 }

@@ -28,7 +28,7 @@ constexpr Matrix3 times(const Matrix3& p, const Matrix3& q) {
   return out;
 }
 
-/// Along one axis onto the plane of the greys and a light.
+/// Colors move along one axis onto the plane of the greys and a light.
 Matrix3 onto_plane(std::size_t axis, const Vector3& grey, const Vector3& light) {
   const Vector3 normal = cross(grey, light);
   Matrix3 out{{{1, 0, 0}, {0, 1, 0}, {0, 0, 1}}};

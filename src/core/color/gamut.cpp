@@ -102,7 +102,7 @@ struct Quadratic {
   Matrix3d h;
   Vector3d g;
   [[nodiscard]] double at(const Vector3d& x) const { return x.dot(h * x) / 2 - g.dot(x); }
-  /// Downhill along `way`.
+  /// Goes downhill along `way`.
   [[nodiscard]] double fall(const Vector3d& x, const Vector3d& way) const { return way.dot(g - h * x); }
 };
 

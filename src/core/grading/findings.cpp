@@ -124,16 +124,6 @@ void order(std::vector<Finding>& all) {
                    [](const Finding& a, const Finding& b) { return a.weight > b.weight; });
 }
 
-/// 0 where it is in none of the current set's.
-Id family_of(const Piece& piece, Id swatch) {
-  const SwatchSet* set = current_set(piece);
-  if (!set) return 0;
-  for (const Family& family : set->families)
-    for (const Swatch& s : family.swatches)
-      if (s.id == swatch) return family.id;
-  return 0;
-}
-
 Result<Piece> one_remedied(const Piece& piece, const Finding& f) {
   const Id first = f.swatches.front(), last = f.swatches.back();
   switch (f.kind) {
@@ -142,7 +132,8 @@ Result<Piece> one_remedied(const Piece& piece, const Finding& f) {
   case FindingKind::Outside:
     return with_brought_inside(piece, f.swatches);
   case FindingKind::Gaps: {
-    return with_gap_filled(piece, {family_of(piece, first), first, last, 0});
+    const Family* family = find_family_of(piece, first);
+    return with_gap_filled(piece, {family ? family->id : 0, first, last, 0});
   }
   case FindingKind::Confused: {
     Result<Piece> apart = piece;

@@ -194,7 +194,7 @@ bool stands_before(const ExtractedColor& a, const ExtractedColor& b) {
   return a.share > b.share;
 }
 
-/// Those chosen after the first `known`.
+/// The colors chosen after the first `known`.
 std::vector<ExtractedColor> colors_of(const std::vector<Choice>& chosen, std::size_t known,
                                       const std::vector<double>& shares, const Bands& bands) {
   std::vector<ExtractedColor> out;

@@ -48,20 +48,20 @@ Status validate(const std::vector<ColorPlace>& places, double hold) {
 
 struct Tried {
   PatternSpec spec;
-  double held = 0, area = 0;
+  double inside = 0, area = 0;
 };
 
 bool better(const Tried& a, const Tried& b, double hold) {
-  const bool a_holds = a.held >= hold, b_holds = b.held >= hold;
+  const bool a_holds = a.inside >= hold, b_holds = b.inside >= hold;
   if (a_holds != b_holds) return a_holds;
-  return a_holds ? a.area < b.area : a.held > b.held;
+  return a_holds ? a.area < b.area : a.inside > b.inside;
 }
 
 Tried tried(const std::vector<Cell>& cells, double whole, const PatternSpec& spec) {
   const MaskRegion region(pattern_mask(spec));
   Tried out{spec, 0, region.share()};
   for (const auto& c : cells)
-    if (region.inside(c.at)) out.held += c.weight / whole;
+    if (region.inside(c.at)) out.inside += c.weight / whole;
   return out;
 }
 
@@ -78,8 +78,8 @@ Tried best_of(const std::vector<Cell>& cells, const std::vector<PatternSpec>& sp
 
 Fit judged(Mask mask, const std::vector<ColorPlace>& places, double hold) {
   const MaskRegion region(mask);
-  const double held = share_held(places, region);
-  return {std::move(mask), held, region.share(), held >= hold - 1e-9};
+  const double inside = share_inside(places, region);
+  return {std::move(mask), inside, region.share(), inside >= hold - 1e-9};
 }
 
 Error stopped() { return {ErrorCode::Stopped, Sentence::FitStopped, "fit"}; }
@@ -158,7 +158,7 @@ private:
     std::sort(order.begin(), order.end(),
               [&](std::size_t a, std::size_t b) { return places[a] > places[b]; });
   }
-  /// Those furthest out in a direction, up to so much weight.
+  /// The places furthest out in a direction, up to so much weight.
   [[nodiscard]] Slice cut(int d, double most, double area) const {
     Slice out;
     for (const std::size_t i : m_orders[static_cast<std::size_t>(d)]) {
@@ -182,7 +182,7 @@ private:
   std::size_t m_left = 0;
 };
 
-/// The hull of what is left when as much is peeled off as need not be held.
+/// The hull of what is left when as much is peeled off as need not be inside.
 Result<std::vector<DiscPoint>> peeled_hull(std::vector<Cell> cells, double hold, const Progress& progress) {
   constexpr int rounds = 60;
   std::sort(cells.begin(), cells.end(), [](const Cell& a, const Cell& b) {

@@ -13,7 +13,7 @@ inline constexpr Range kFitCornersRange{3, 24};
 
 struct Fit {
   Mask mask;
-  double held = 0;     ///< Share of the photo inside, 0..1.
+  double inside = 0;   ///< Share of the photo inside, 0..1.
   double area = 0;     ///< Share of the wheel, 0..1.
   bool reached = true; ///< False when no mask of this kind holds as much; then it holds as much as it can.
 };

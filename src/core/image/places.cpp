@@ -99,9 +99,9 @@ std::vector<WeightedColor> weighted_colors(const std::vector<ColorPlace>& places
   return out;
 }
 
-double share_held(const std::vector<ColorPlace>& places, const MaskRegion& region) {
+double share_inside(const std::vector<ColorPlace>& places, const MaskRegion& region) {
   struct Sum {
-    double held = 0, total = 0;
+    double inside = 0, total = 0;
   };
   // Weights are whole numbers, so the order of adding does not matter.
   const Sum sum = summed_in_parallel(
@@ -109,14 +109,14 @@ double share_held(const std::vector<ColorPlace>& places, const MaskRegion& regio
       [&](int from, int to, Sum& out) {
         for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
           out.total += places[i].weight;
-          if (region.inside(places[i].at)) out.held += places[i].weight;
+          if (region.inside(places[i].at)) out.inside += places[i].weight;
         }
       },
       [](Sum& one, const Sum& other) {
-        one.held += other.held;
+        one.inside += other.inside;
         one.total += other.total;
       });
-  return sum.total > 0 ? sum.held / sum.total : 0;
+  return sum.total > 0 ? sum.inside / sum.total : 0;
 }
 
 Footprint footprint_of(const std::vector<ColorPlace>& places, int size) {

@@ -22,7 +22,7 @@ struct ColorPlace {
 [[nodiscard]] std::vector<ColorPlace> relocated(std::vector<ColorPlace> places, const Wheel& wheel);
 
 /// Share 0..1 of the weight that lies inside.
-[[nodiscard]] double share_held(const std::vector<ColorPlace>& places, const MaskRegion& region);
+[[nodiscard]] double share_inside(const std::vector<ColorPlace>& places, const MaskRegion& region);
 
 /// Like colors gathered in OKLab, so that at most so many stand for a photo; each is the mean of its group.
 /// REQUIRES most >= 1.

@@ -50,7 +50,7 @@ public:
     m_step = std::max(1, static_cast<int>(std::ceil(std::sqrt(pixels / kMostSamples))));
   }
 
-  /// At even distances; of every band.
+  /// Pixels at even distances are kept, of every band.
   [[nodiscard]] std::vector<Sample> coarse() const {
     std::vector<Place> places;
     for (int y = std::min(m_step / 2, m_photo.height - 1); y < m_photo.height; y += m_step)

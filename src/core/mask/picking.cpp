@@ -66,7 +66,7 @@ void judge_hues(const MaskRegion& region, const Steps& steps, DiscPoint wanted, 
   }
 }
 
-/// Saturations from the nearest on.
+/// Saturations are tried from the nearest on.
 void judge_saturations(const MaskRegion& region, const Steps& steps, DiscPoint wanted, Nearest& nearest) {
   const WheelPoint at = wheel_point(wanted, 0);
   for (int ring = 0; ring <= steps.saturations; ++ring) {

@@ -148,6 +148,12 @@ std::optional<EdgePlace> edge_near(const Polygon& polygon, DiscPoint p, double r
   return out;
 }
 
+DiscPoint middle_of_edge(const Polygon& polygon, std::size_t edge) {
+  const DiscPoint a = polygon.points[edge], b = polygon.points[(edge + 1) % polygon.points.size()];
+  if (!edge_follows_rim(polygon, edge)) return {(a.x + b.x) / 2, (a.y + b.y) / 2};
+  return turned_point(a, turn_between(angle_of(a), angle_of(b)) / 2);
+}
+
 DiscPoint pulled_onto_disc(DiscPoint p) {
   // Divided by its length a point may still be a last digit too long; pulled again it has to stay the same.
   constexpr double on_rim = 1 + 1e-15;

@@ -93,6 +93,9 @@ struct EdgePlace {
 };
 /// The one nearest to a place, within `reach`.
 [[nodiscard]] std::optional<EdgePlace> edge_near(const Polygon& polygon, DiscPoint p, double reach);
+/// The middle of the edge behind corner `edge`, on the rim where the edge follows it. REQUIRES a corner of
+/// the polygon.
+[[nodiscard]] DiscPoint middle_of_edge(const Polygon& polygon, std::size_t edge);
 /// Does an outline run over itself? Where it overlaps twice the area is left open (even-odd).
 [[nodiscard]] bool crosses_itself(const Polygon& polygon);
 

@@ -126,7 +126,7 @@ public:
   }
 
 private:
-  /// Most fail by their luminance alone.
+  /// Most mixtures fail by their luminance alone.
   void consider(const KsBands& reflectance, const Parts& parts, const Lab& to, std::size_t choice, Best& best,
                 Window& window) const {
     const float y = m_kernel.tristimulus.row(1).dot(reflectance.matrix());

@@ -24,7 +24,7 @@ template <std::size_t N> bool is_one_of(const std::array<std::string_view, N>& a
 }
 
 std::string rounded(double number, int digits) {
-  // Never "-0".
+  // A number is never written as "-0".
   const double scale = std::pow(10, digits), whole = std::round(number * scale) / scale + 0.0;
   std::array<char, 32> out{};
   std::snprintf(out.data(), out.size(), "%.*f", digits, whole);
@@ -66,7 +66,7 @@ Error wrong(Saying why, std::size_t at) {
 
 /// How many ways one line is tried to be read in.
 constexpr int kMostTries = 2000;
-/// With room around them.
+/// The most that is read as one number, and as one word.
 constexpr std::size_t kLongestNumber = 64, kLongestWords = 20'000;
 /// No line of a swatch is longer, whatever its pattern.
 constexpr std::size_t kLongestLine = 100'000;

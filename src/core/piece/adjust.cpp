@@ -14,7 +14,7 @@
 namespace zc {
 namespace {
 
-/// Rounding, not a wish beyond what exists.
+/// So small a difference is rounding, not a wish beyond what exists.
 constexpr double kRounding = 1e-9;
 
 /// The hue and saturation of a color mixed toward the tint, its value as wanted.
@@ -52,9 +52,9 @@ Adjusted adjusted(const Swatch& swatch, const Adjustment& a, const Wheel& wheel)
   if (a.tint && a.tint_share > 0) wanted = tinted(wanted, a, wheel);
   if (!a.changes()) return {swatch.id, swatch.color, from, false};
   const auto found = wheel.nearest_existing(wanted);
-  const bool held =
+  const bool reduced =
       std::abs(found.at.r - wanted.r) > kRounding || std::abs(found.at.v - wanted.v) > kRounding;
-  return {swatch.id, found.color, found.at, held};
+  return {swatch.id, found.color, found.at, reduced};
 }
 
 std::vector<Adjusted> adjust_preview(const SwatchSet& set, const std::vector<Id>& swatches,

@@ -29,12 +29,13 @@ struct Adjustment {
 /// ERRORS: BadInput outside the ranges above.
 [[nodiscard]] Status validate(const Adjustment& adjustment);
 
-/// A swatch changed. Held: what was asked for does not exist, and the nearest of that hue that does stands.
+/// A swatch changed. Reduced: what was asked for does not exist, and the nearest of that hue that does
+/// stands.
 struct Adjusted {
   Id swatch = 0;
   Srgb color;
   WheelPoint at;
-  bool held = false;
+  bool reduced = false;
 };
 
 /// REQUIRES a valid adjustment. A neutral keeps being neutral under turn and saturation.

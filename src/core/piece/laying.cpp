@@ -11,7 +11,7 @@
 namespace zc {
 namespace {
 
-/// Light to dark in each family.
+/// Each family goes from light to dark.
 void sort_by_value(std::vector<LaidFamily>& families) {
   for (auto& family : families)
     std::stable_sort(family.colors.begin(), family.colors.end(), [](const LaidColor& a, const LaidColor& b) {

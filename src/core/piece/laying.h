@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Laying whole families of colors: strings, extracted palettes, key colors.
+// Laying whole families of colors: ramps, extracted palettes, key colors.
 #pragma once
 
 #include "core/piece/set_edits.h"

@@ -46,6 +46,14 @@ const Swatch* find_swatch(const Piece& piece, Id id) {
   return nullptr;
 }
 
+const Family* find_family_of(const Piece& piece, Id swatch) {
+  for (const auto& set : piece.sets)
+    for (const auto& family : set.families)
+      for (const auto& s : family.swatches)
+        if (s.id == swatch) return &family;
+  return nullptr;
+}
+
 const Swatch* find_swatch(const List<Family>& families, Id id) {
   for (const auto& family : families)
     if (const auto* swatch = find_id(family.swatches, id)) return swatch;

@@ -159,6 +159,8 @@ struct Piece {
 [[nodiscard]] const SwatchSet* find_set_of_family(const Piece& piece, Id family);
 [[nodiscard]] const Family* find_family(const Piece& piece, Id id);
 [[nodiscard]] const Swatch* find_swatch(const Piece& piece, Id id);
+/// The family, of any set, that has the swatch.
+[[nodiscard]] const Family* find_family_of(const Piece& piece, Id swatch);
 [[nodiscard]] const Swatch* find_swatch(const List<Family>& families, Id id);
 [[nodiscard]] const SetVersion* find_version(const Piece& piece, Id id);
 [[nodiscard]] const PalettePaint* find_paint(const Piece& piece, Id id);

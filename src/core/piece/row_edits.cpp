@@ -98,23 +98,11 @@ Result<Piece> with_swatches_inserted(Piece piece, const std::vector<Id>& swatche
   return piece;
 }
 
-namespace {
-
-const Family* home_of(const Piece& piece, Id swatch) {
-  const auto is_it = [swatch](const Swatch& s) { return s.id == swatch; };
-  for (const auto& set : piece.sets)
-    for (const auto& family : set.families)
-      if (std::any_of(family.swatches.begin(), family.swatches.end(), is_it)) return &family;
-  return nullptr;
-}
-
-} // namespace
-
 Result<Piece> with_filled_between(Piece piece, Id first, Id second, int count, Way way) {
   const Swatch *a = find_swatch(piece, first), *b = find_swatch(piece, second);
   if (!a || !b) return not_found("swatch");
-  const Family* home = home_of(piece, first);
-  const bool together = home == home_of(piece, second);
+  const Family* home = find_family_of(piece, first);
+  const bool together = home == find_family_of(piece, second);
   if (together && b->place < a->place) std::swap(a, b);
   const auto steps = steps_between(a->color, b->color, count, way);
   if (!steps) return steps.error();

@@ -231,7 +231,7 @@ Result<Piece> without_version(Piece piece, Id version) {
   return piece;
 }
 
-Result<Piece> with_version_taken_up(Piece piece, Id version) {
+Result<Piece> with_version_restored(Piece piece, Id version) {
   SwatchSet* s = set_of_version(piece, version);
   if (!s) return not_found("version");
   const SetVersion taken = *find_version(piece, version);

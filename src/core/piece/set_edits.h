@@ -41,7 +41,7 @@ namespace zc {
 [[nodiscard]] Result<Piece> without_version(Piece piece, Id version);
 /// The set becomes what the version is. What it was is kept as a version of its own unless one like it is
 /// there.
-[[nodiscard]] Result<Piece> with_version_taken_up(Piece piece, Id version);
+[[nodiscard]] Result<Piece> with_version_restored(Piece piece, Id version);
 
 // ---------------------------------------------------------------- families
 

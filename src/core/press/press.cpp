@@ -22,9 +22,9 @@ namespace zc {
 namespace {
 
 constexpr double kDegree = std::numbers::pi / 180;
-/// Equal value is kept as long as its nearest is no farther than this by large_difference() ...
+/// Equal value is kept as long as its nearest is no farther than this by large_difference().
 constexpr double kNearEnough = 20;
-/// ... or than so many times that of another value.
+/// It is kept as well while its nearest is no farther than so many times that of another value.
 constexpr double kMuchNearer = 1.5;
 /// How far from the value itself still counts as equal, in L*.
 constexpr double kValueSlack = 0.49;

@@ -37,7 +37,7 @@ MixingCorner end_of(const std::optional<Srgb>& chosen, const Piece& piece, bool 
   return of_trade(lightest ? kTradeWhite : kTradeBlack);
 }
 
-/// What belonged to another number of corners, or to other colors at them.
+/// Clears what belonged to another number of corners, or to other colors at them.
 void forget_places(Mixing& mixing) {
   mixing.parts.clear();
   mixing.picks.clear();

@@ -4,6 +4,7 @@
 #include "core/session/session.h"
 
 #include <array>
+#include <concepts>
 #include <tuple>
 #include <utility>
 
@@ -23,18 +24,21 @@ constexpr std::optional<Part> kPieceParts[] = {
     Part::Geometry, Part::Geometry, Part::References, Part::Sets,  Part::Sets,     Part::Sets,
     Part::Sets,     Part::Paints,   std::nullopt,     std::nullopt};
 
-auto members_of(const AtHand& at_hand) {
-  const auto& [wells, recent, current, steps] = at_hand;
+template <class T>
+requires std::same_as<std::remove_const_t<T>, AtHand>
+auto members_of(T& at_hand) {
+  auto& [wells, recent, current, steps] = at_hand;
   return std::tie(wells, recent, current, steps);
 }
 constexpr std::optional<Part> kAtHandParts[] = {Part::AtHand, Part::AtHand, Part::Color, Part::Steps};
 
-auto members_of(const Session& session) {
-  const auto& [at_hand, at, section_angle, before, origin, filling_well, relations, string, extracted,
-               selection, family, area, reference, adjustment, left_out, desk, looks, keeps_reference,
-               set_view, looking, trying, sharing, mixing, reach, vision, vivid_plan, carry, mask_keeps,
-               sample_side] = session;
-  return std::tie(at_hand, at, section_angle, before, origin, filling_well, relations, string, extracted,
+template <class T>
+requires std::same_as<std::remove_const_t<T>, Session>
+auto members_of(T& session) {
+  auto& [at_hand, at, section_angle, before, origin, filling_well, relations, ramp, extracted, selection,
+         family, area, reference, adjustment, left_out, desk, looks, keeps_reference, set_view, looking,
+         trying, sharing, mixing, reach, vision, vivid_plan, carry, mask_keeps, sample_side] = session;
+  return std::tie(at_hand, at, section_angle, before, origin, filling_well, relations, ramp, extracted,
                   selection, family, area, reference, adjustment, left_out, desk, looks, keeps_reference,
                   set_view, looking, trying, sharing, mixing, reach, vision, vivid_plan, carry, mask_keeps,
                   sample_side);
@@ -63,6 +67,25 @@ Parts differing(const T& a, const T& b, const std::optional<Part> (&parts)[N]) {
   return differing(members_of(a), members_of(b), parts, std::make_index_sequence<N>());
 }
 
+template <class Members, class From, std::size_t... I>
+void put(Members to, const From& from, const std::optional<Part>* of, const Parts& parts,
+         std::index_sequence<I...>) {
+  const auto one = [&](const std::optional<Part>& part, auto& member, const auto& other) {
+    if (part && parts.has(*part)) member = other;
+  };
+  (one(of[I], std::get<I>(to), std::get<I>(from)), ...);
+}
+template <class T, std::size_t N>
+void put(T& to, const T& from, const std::optional<Part> (&of)[N], const Parts& parts) {
+  put(members_of(to), members_of(from), of, parts, std::make_index_sequence<N>());
+}
+template <class T> void put_with_edge(T& to, T from, const Parts& parts, Part part, Part edge) {
+  if (!parts.has(edge)) from.edge = to.edge;
+  const double kept = from.edge;
+  if (parts.has(part)) to = std::move(from);
+  to.edge = kept;
+}
+
 /// An edge is dragged and wakes only what shows it.
 template <class T> Parts differing_with_edge(const T& a, T b, Part part, Part edge) {
   Parts out;
@@ -80,6 +103,14 @@ Parts change_between(const Session& a, const Session& b) {
   return differing(a, b, kSessionParts) | differing(a.at_hand, b.at_hand, kAtHandParts) |
          differing_with_edge(a.looking, b.looking, Part::Looking, Part::LookEdge) |
          differing_with_edge(a.trying, b.trying, Part::Trying, Part::TryEdge);
+}
+
+Session with_parts(Session session, const Session& from, const Parts& parts) {
+  put(session, from, kSessionParts, parts);
+  put(session.at_hand, from.at_hand, kAtHandParts, parts);
+  put_with_edge(session.looking, from.looking, parts, Part::Looking, Part::LookEdge);
+  put_with_edge(session.trying, from.trying, parts, Part::Trying, Part::TryEdge);
+  return session;
 }
 
 } // namespace zc

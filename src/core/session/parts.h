@@ -59,6 +59,7 @@ public:
   void add(Part part, bool also = true) {
     if (also) m_bits.set(static_cast<std::size_t>(part));
   }
+  void remove(Part part) { m_bits.reset(static_cast<std::size_t>(part)); }
   [[nodiscard]] bool has(Part part) const { return m_bits.test(static_cast<std::size_t>(part)); }
   [[nodiscard]] bool any() const { return m_bits.any(); }
   /// Whether they have one in common.
@@ -76,5 +77,7 @@ private:
 /// The parts in which two of them differ. A member of either that belongs to no part does not compile.
 [[nodiscard]] Parts change_between(const Piece& a, const Piece& b);
 [[nodiscard]] Parts change_between(const Session& a, const Session& b);
+/// The session with these parts as they are in the other.
+[[nodiscard]] Session with_parts(Session session, const Session& from, const Parts& parts);
 
 } // namespace zc

@@ -26,7 +26,7 @@ Session with_color(Session session, Srgb color, const WheelPlace& at, bool turns
   return session;
 }
 
-/// To the nearest color that exists at this place.
+/// Moves to the nearest color that exists at this place.
 Session moved_to(Session session, const PickRules& rules, const WheelPoint& wanted, bool turns_section) {
   const auto found = shown_pick(rules, wanted);
   return with_color(std::move(session), found.color, {found.at, rules.wheel.spec()}, turns_section);
@@ -216,16 +216,17 @@ Session nudged_value(const Session& session, const PickRules& rules, double by) 
   return pick_ended(picked_on_rail(pick_begun(session), rules, v));
 }
 
-Session taken_up(Session session, const Geometry& geometry, Srgb color, const std::optional<WheelPlace>& at) {
+Session color_used(Session session, const Geometry& geometry, Srgb color,
+                   const std::optional<WheelPlace>& at) {
   return pick_ended(located(pick_begun(std::move(session)), geometry, color, at));
 }
 
-Result<Session> neutral_taken_up(const Session& session, const Geometry& geometry) {
+Result<Session> neutral_used(const Session& session, const Geometry& geometry) {
   const auto neutral = geometry.region() ? geometry.region()->centroid() : std::nullopt;
   if (!neutral) return no_mask(Sentence::NoMaskAroundNeutral);
   const auto found =
       geometry.wheel().nearest_existing(wheel_point(*neutral, session.at.at.v, Angle(session.at.at.a)));
-  return taken_up(session, geometry, found.color, geometry.place(found.at));
+  return color_used(session, geometry, found.color, geometry.place(found.at));
 }
 
 Session back_to_before(Session session, const Geometry& geometry) {
@@ -235,7 +236,7 @@ Session back_to_before(Session session, const Geometry& geometry) {
   return session;
 }
 
-Result<Session> well_taken_up(Session session, const Geometry& geometry, std::size_t well) {
+Result<Session> well_used(Session session, const Geometry& geometry, std::size_t well) {
   assert(well < session.at_hand.wells.size());
   const auto color = session.at_hand.wells.at(well);
   const std::string number = std::to_string(well + 1);
@@ -250,7 +251,7 @@ Session well_laid_down(Session session, std::size_t well) {
 }
 
 Session well_chosen(const Session& session, const Geometry& geometry, std::size_t well) {
-  const auto taken = well_taken_up(session, geometry, well);
+  const auto taken = well_used(session, geometry, well);
   Session out = taken ? *taken : session;
   out.filling_well = well;
   return out;
@@ -333,11 +334,11 @@ Session extracted_shown(Session session, Extracted extracted) {
   return session;
 }
 
-Session result_taken_up(Session session, const Geometry& geometry, std::size_t result) {
+Session result_used(Session session, const Geometry& geometry, std::size_t result) {
   Extracted extracted = session.extracted;
   const ExtractedColor chosen = extracted.colors.at(result);
   extracted.chosen = result;
-  session = taken_up(std::move(session), geometry, chosen.color);
+  session = color_used(std::move(session), geometry, chosen.color);
   session.origin = SampleOrigin{extracted.reference, chosen.x, chosen.y};
   return extracted_shown(std::move(session), std::move(extracted));
 }

@@ -113,7 +113,7 @@ struct ReachView {
 /// The relation that is looked at: on the rim, in the tray.
 struct RelationView {
   Relation relation = Relation::Complement;
-  MemberValue value = MemberValue::Held;
+  MemberValue value = MemberValue::Current;
   std::optional<WheelPlace> of;          ///< Where it was fixed; else it follows the color.
   Srgb color;                            ///< The color it was fixed at.
   std::vector<std::optional<Angle>> own; ///< Angles that members were slid to; see related().
@@ -224,14 +224,14 @@ struct Session {
 [[nodiscard]] Result<Session> nudged_saturation(const Session& session, const PickRules& rules, double by);
 [[nodiscard]] Session nudged_value(const Session& session, const PickRules& rules, double by);
 /// A finished color as it is; its place is used when it is one of the wheel in use.
-[[nodiscard]] Session taken_up(Session session, const Geometry& geometry, Srgb color,
-                               const std::optional<WheelPlace>& at = {});
+[[nodiscard]] Session color_used(Session session, const Geometry& geometry, Srgb color,
+                                 const std::optional<WheelPlace>& at = {});
 /// The middle of the mask at the current value. ERRORS: BadInput when there is none.
-[[nodiscard]] Result<Session> neutral_taken_up(const Session& session, const Geometry& geometry);
+[[nodiscard]] Result<Session> neutral_used(const Session& session, const Geometry& geometry);
 [[nodiscard]] Session back_to_before(Session session, const Geometry& geometry);
 
 /// ERRORS: NotFound for an empty well. REQUIRES a well of AtHand.
-[[nodiscard]] Result<Session> well_taken_up(Session session, const Geometry& geometry, std::size_t well);
+[[nodiscard]] Result<Session> well_used(Session session, const Geometry& geometry, std::size_t well);
 [[nodiscard]] Session well_laid_down(Session session, std::size_t well);
 /// From now on picks fill it; what lies in it is taken up.
 [[nodiscard]] Session well_chosen(const Session& session, const Geometry& geometry, std::size_t well);
@@ -261,7 +261,7 @@ struct Session {
 [[nodiscard]] std::vector<LaidColor> extracted_of(const Extracted& extracted);
 [[nodiscard]] Session extracted_shown(Session session, Extracted extracted);
 /// Chooses a result and takes its color up. REQUIRES a result of the extraction.
-[[nodiscard]] Session result_taken_up(Session session, const Geometry& geometry, std::size_t result);
+[[nodiscard]] Session result_used(Session session, const Geometry& geometry, std::size_t result);
 /// The chosen result becomes the current color and keeps its pixel.
 [[nodiscard]] Session chosen_replaced(const Session& session, const Bands& bands);
 [[nodiscard]] Session chosen_dropped(const Session& session);

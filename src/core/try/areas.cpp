@@ -36,7 +36,7 @@ std::size_t join_islands(std::vector<AreaNumber>& numbers, const std::vector<Poi
     s.l += points[i].l, s.a += points[i].a, s.b += points[i].b, s.pixels += 1;
   }
   if (sums.size() <= count) return sums.size();
-  // The smaller ones go to the nearest of the largest.
+  // The smaller areas go to the nearest of the largest.
   std::vector<std::size_t> order(sums.size());
   std::iota(order.begin(), order.end(), std::size_t{0});
   std::stable_sort(order.begin(), order.end(),

@@ -180,7 +180,7 @@ void LivePicture::place_areas(const std::shared_ptr<const Areas>& areas) {
   }
 }
 
-/// Of the pixels of its side.
+/// Which of the colors of its side stands at a pixel.
 std::optional<std::size_t> LivePicture::entry_at(int x, int y) const {
   if (x < 0 || y < 0 || x >= m_picture.width || y >= m_picture.height) return std::nullopt;
   const Side& side = side_at(x);

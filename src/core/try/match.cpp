@@ -95,7 +95,7 @@ std::optional<Matched> SwatchMatcher::nearest_color(const Lab& color, double wit
   const double chroma = std::hypot(color.a, color.b);
   const auto middle = std::lower_bound(m_swatches.begin(), m_swatches.end(), color.l,
                                        [](const Ready& s, double l) { return s.lab.l < l; });
-  // A little more, so that rounding rules nothing out.
+  // The bound is a little wider, so that rounding rules nothing out.
   const auto squared = [](double away) { return away * away * (1 + 1e-9) + 1e-12; };
   constexpr std::size_t none = static_cast<std::size_t>(-1);
   Matched best{none, within};

@@ -90,10 +90,13 @@ ColorWords color_word_parts(Srgb color) {
   return {word_of(kValueWords, p.l), word_of(kChromaWords, p.c), side, hue_name(p, angle)};
 }
 
+std::string_view short_first_word(const ColorWords& parts) {
+  return parts.chroma.empty() && parts.hue == "grey" ? parts.side : parts.chroma;
+}
+
 std::string short_color_name(Srgb color) {
   const ColorWords parts = color_word_parts(color);
-  const std::string_view first = parts.chroma.empty() && parts.hue == "grey" ? parts.side : parts.chroma;
-  std::string out(first);
+  std::string out(short_first_word(parts));
   if (!out.empty()) out += ' ';
   return out + std::string(parts.hue) + ' ' + std::to_string(std::lround(value_of(color)));
 }

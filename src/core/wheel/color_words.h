@@ -23,8 +23,10 @@ struct ColorWords {
   std::string_view value, chroma, side, hue;
 };
 [[nodiscard]] ColorWords color_word_parts(Srgb c);
-/// A name short enough for a swatch: chroma where it is told, or the side of a grey; hue; L* as a whole
-/// number: "vivid yellow 84", "warm grey 45".
+/// What stands before the hue in a short name: the chroma, the side of a grey, or nothing.
+[[nodiscard]] std::string_view short_first_word(const ColorWords& parts);
+/// A name short enough for a swatch: its first word, its hue, L* as a whole number: "vivid yellow 84", "warm
+/// grey 45".
 [[nodiscard]] std::string short_color_name(Srgb c);
 /// How the program names swatches: in the language that is spoken, which is English until it is told another
 /// way. Told once, before any piece is open.

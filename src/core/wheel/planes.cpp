@@ -396,7 +396,8 @@ private:
       s.gain2[i] = upper ? 1 - lean2 : 1 + lean2;
       s.low[i] = upper ? 0.5f : 0;
       s.high[i] = upper ? 1 : 0.5f;
-      // A first guess as if encoded light rose straight from black to the half, and from there to white.
+      // The first guess takes encoded light as rising straight from black to the half, and from there to
+      // white.
       const float middle = rough_encoded(at_half);
       const float guess =
           upper ? 1 - 0.5f * (1 - wanted) / std::max(1 - middle, 0.02f) : 0.5f * wanted / middle;

@@ -11,7 +11,7 @@
 namespace zc {
 namespace {
 
-/// Of the vivid disc: a multiple of 12 likewise.
+/// The same for the vivid disc: a multiple of 12 likewise.
 constexpr int kSpokes = 720, kSpokeSteps = 48;
 constexpr int kAngles = 7680; // A multiple of 12: the scales bend at multiples of 30 degrees.
 

@@ -22,7 +22,7 @@ inline constexpr Word<Relation> kRelationWords[] = {
     {Relation::Double, "double"}};
 
 /// Members stand at the color's own value, or each at the one where its hue is vivid.
-enum class MemberValue { Held, Vivid };
+enum class MemberValue { Current, Vivid };
 
 /// L* at which the hue that stands at this angle has the largest chroma the display can show: in the
 /// measure's own space; for HSL and HSV that of the pure hue.
@@ -38,7 +38,7 @@ struct RelationMember {
 /// Where the display lacks that saturation a member stands at its reach. A member that has an angle of its
 /// own in `own`, by its place in the result, stands there.
 [[nodiscard]] std::vector<RelationMember> related(const Wheel& wheel, const WheelPoint& color,
-                                                  Relation relation, MemberValue value = MemberValue::Held,
+                                                  Relation relation, MemberValue value = MemberValue::Current,
                                                   const std::vector<std::optional<Angle>>& own = {});
 
 } // namespace zc

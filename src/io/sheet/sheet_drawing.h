@@ -31,7 +31,7 @@ inline constexpr double kHueNameSize = 6;
 [[nodiscard]] SheetImages sheet_images(const Piece& piece, const SheetSpec& spec, const QImage& reference,
                                        int size);
 
-/// `to_units` is how many of the user's units a point is. Colors of swatches go through `shown` on their
+/// `to_units` is how many of the painter's units a point is. Colors of swatches go through `shown` on their
 /// way, when it is there.
 void draw_sheet_page(QPainter& painter, const Sheet& sheet, std::size_t page, const SheetImages& images,
                      double to_units, const std::function<Srgb(Srgb)>& shown = {});

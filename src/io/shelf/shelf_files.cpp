@@ -122,7 +122,7 @@ Status change_file(const std::string& path,
   return save_safely(path, bytes_of(*changed), Backup::None);
 }
 
-Status take_file(const ShelfCard& card) {
+Status remove_file(const ShelfCard& card) {
   std::error_code failed;
   if (std::filesystem::remove(card.file, failed)) return Done{};
   return Error{ErrorCode::Unwritable, say(Sentence::NotTakenOffShelf, card.name), card.file};

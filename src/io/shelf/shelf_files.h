@@ -43,7 +43,7 @@ read_folder(const std::string& folder, std::string_view ending,
 [[nodiscard]] Status change_file(const std::string& path,
                                  const std::function<Result<std::string>(std::string_view)>& change);
 /// ERRORS: Unwritable.
-[[nodiscard]] Status take_file(const ShelfCard& card);
+[[nodiscard]] Status remove_file(const ShelfCard& card);
 
 /// Does every word of the search occur in the name or a tag? Letter case is ignored for ASCII.
 [[nodiscard]] bool found_by(const ShelfCard& card, std::string_view search);

@@ -33,7 +33,7 @@ public:
   [[nodiscard]] PressModel& press() { return m_press; }
   [[nodiscard]] PaintModel& paints() { return m_paints; }
   [[nodiscard]] TryModel& tries() { return m_tries; }
-  [[nodiscard]] ShareModel& shares() { return m_shares; }
+  [[nodiscard]] ShareModel& share_model() { return m_share_model; }
 
 private:
   Picking m_picking{*this};
@@ -46,7 +46,7 @@ private:
   SetWork m_set_work{*this, m_picking};
   PaintModel m_paints{*this, m_reader};
   TryModel m_tries{*this, m_reader, m_set_work, m_press};
-  ShareModel m_shares{*this, m_reader, m_tries, m_press};
+  ShareModel m_share_model{*this, m_reader, m_tries, m_press};
   CanvasFollower m_canvases{*this};
   PhotoIntake m_intake{*this, m_viewing};
 };

@@ -14,7 +14,10 @@ class PieceStore::Step final : public QUndoCommand {
 public:
   Step(PieceStore& store, const QString& name, Piece before, Piece after, QString drag)
       : QUndoCommand(name), m_store(store), m_before(std::move(before)), m_after(std::move(after)),
-        m_drag(std::move(drag)) {}
+        m_drag(std::move(drag)), m_number(++store.m_steps) {}
+  [[nodiscard]] const Piece& before() const { return m_before; }
+  [[nodiscard]] const QString& drag() const { return m_drag; }
+  [[nodiscard]] StepNumber number() const { return m_number; }
   void undo() override { m_store.hold(m_before); }
   void redo() override { m_store.hold(m_after); }
   [[nodiscard]] int id() const override { return m_drag.isEmpty() ? -1 : 1; }
@@ -30,6 +33,7 @@ private:
   PieceStore& m_store;
   Piece m_before, m_after;
   QString m_drag;
+  StepNumber m_number;
 };
 
 PieceStore::PieceStore(QObject* parent) : QObject(parent) {
@@ -66,6 +70,26 @@ void PieceStore::start_from(Piece piece, bool saved) {
   m_told = m_piece;
   tell_of({Part::Words, Part::Geometry, Part::References, Part::Paints, Part::Sets});
   emit editedChanged(edited());
+}
+
+const PieceStore::Step* PieceStore::top() const {
+  return m_stack.index() == 0 ? nullptr : static_cast<const Step*>(m_stack.command(m_stack.index() - 1));
+}
+
+StepNumber PieceStore::last_step() const { return top() ? top()->number() : 0; }
+
+void PieceStore::take_back_drags(StepNumber behind) {
+  // A step of the same drag that ends where it began makes nothing of both.
+  for (const Step* step = top(); step && step->number() > behind && !step->drag().isEmpty(); step = top())
+    m_stack.push(new Step(*this, step->text(), m_piece, step->before(), step->drag()));
+}
+
+QString PieceStore::run_key(const QString& kind) {
+  const bool goes_on = kind == m_run && m_since_run.isValid() && !m_since_run.hasExpired(kRun.count());
+  if (!goes_on) ++m_runs;
+  m_run = kind;
+  m_since_run.start();
+  return QStringLiteral("run %1").arg(m_runs);
 }
 
 void PieceStore::mark_saved() { m_stack.setClean(); }

@@ -7,9 +7,11 @@
 #include "core/piece/rules.h"
 #include "core/session/parts.h"
 
+#include <QElapsedTimer>
 #include <QObject>
 #include <QString>
 #include <QUndoStack>
+#include <chrono>
 #include <functional>
 #include <map>
 
@@ -23,10 +25,14 @@ struct Revisions {
 
 /// Tells one document from another, also where their ids are the same numbers.
 using DocumentId = std::uint64_t;
+/// Tells one undo step from another: later ones have higher numbers.
+using StepNumber = std::uint64_t;
 
 class PieceStore final : public QObject {
   Q_OBJECT
 public:
+  /// Longer than a keyboard waits before it repeats a key.
+  static constexpr std::chrono::milliseconds kRun{900};
   using Edit = std::function<Result<Piece>(Piece)>;
 
   explicit PieceStore(QObject* parent = nullptr);
@@ -39,12 +45,20 @@ public:
   /// changes nothing is dropped. On an error, and when the rules find the result broken, the piece stays and
   /// failed() is emitted; returns whether it held.
   bool apply(const QString& name, const Edit& edit, const QString& drag = {});
+  /// A drag key for steps that a held key, a wheel or a quick hand repeats: the same one as long as the next
+  /// step of the same kind comes within kRun, so that they are one step of undo.
+  [[nodiscard]] QString run_key(const QString& kind);
   /// Forgets the history and starts from this piece.
   void start_from(Piece piece, bool saved);
   /// The latest picture of a reference that follows a file. It is no step of the user's: undo never brings
   /// an older one back, but the piece is edited by it.
   void show_canvas(Id reference, const std::string& file, const std::string& extension,
                    const SharedBytes& bytes);
+  /// Of the last step that can be undone; 0 when there is none.
+  [[nodiscard]] StepNumber last_step() const;
+  /// A drag is called off: takes back the steps of drags behind this one, as if they had never been, as far
+  /// as nothing else has changed the piece since.
+  void take_back_drags(StepNumber behind);
   void mark_saved();
   [[nodiscard]] bool edited() const { return !m_stack.isClean(); }
   [[nodiscard]] QUndoStack& stack() { return m_stack; }
@@ -56,6 +70,7 @@ signals:
 
 private:
   class Step;
+  [[nodiscard]] const Step* top() const;
   void hold(Piece piece);
   [[nodiscard]] Piece with_latest(Piece piece) const;
   void tell();
@@ -66,6 +81,10 @@ private:
   DocumentId m_document = 0;
   Revisions m_revisions;
   QUndoStack m_stack;
+  StepNumber m_steps = 0;
+  QString m_run; ///< The kind of the last run.
+  int m_runs = 0;
+  QElapsedTimer m_since_run;
   struct Canvas {
     std::string extension;
     SharedBytes bytes;

@@ -141,7 +141,7 @@ void Documents::open(const QString& path, Then then) {
 }
 
 void Documents::may_still_leave(const Piece& left, Then then) {
-  if (!m_studio.take_typed()) return then(false);
+  if (!m_studio.commit_typed()) return then(false);
   m_studio.piece() == left ? then(true) : may_leave(std::move(then));
 }
 
@@ -332,7 +332,7 @@ AtHand Documents::kept_at_hand(const QString& path, const AtHand& otherwise) con
 }
 
 void Documents::save(Then then) {
-  if (busy() || !m_studio.take_typed()) return then(false);
+  if (busy() || !m_studio.commit_typed()) return then(false);
   if (m_path.isEmpty()) return save_as(std::move(then));
   if (elsewhere()) claim(); // It may have been closed there meanwhile.
   const bool changed_elsewhere = changed_since(m_file_state, m_path.toStdString());
@@ -348,7 +348,7 @@ void Documents::save(Then then) {
 }
 
 void Documents::save_as(Then then) {
-  if (busy() || !m_studio.take_typed()) return then(false);
+  if (busy() || !m_studio.commit_typed()) return then(false);
   const QString path =
       asked_to_end_in(QLatin1String(kPieceExtension.data()), m_path.isEmpty() ? suggested_path() : m_path,
                       [this](const QString& suggested) { return m_questions.save_piece(suggested); });
@@ -394,7 +394,7 @@ void Documents::note_saved(const QString& path, const Document& written, const F
 }
 
 void Documents::may_leave(Then then) {
-  if (busy() || !m_studio.take_typed()) return then(false);
+  if (busy() || !m_studio.commit_typed()) return then(false);
   if (!m_studio.store().edited()) return then(true);
   const UnsavedAnswer answer = m_questions.ask_unsaved(text(m_studio.piece().title));
   if (answer != UnsavedAnswer::Save) return then(answer == UnsavedAnswer::Discard);

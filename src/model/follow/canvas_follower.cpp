@@ -137,7 +137,7 @@ void CanvasFollower::follow_canvas(const QString& path) {
   const QString file = QFileInfo(path).absoluteFilePath();
   allow(file);
   const Reference* shown = find_reference(m_studio.piece(), m_studio.session().reference);
-  if (!shown || shown->follows.empty()) return m_studio.photos().take_in_canvas(file);
+  if (!shown || shown->follows.empty()) return m_studio.photos().import_canvas(file);
   const Id id = shown->id;
   m_studio.store().apply(tr("Follow canvas"), [&](Piece p) {
     return with_reference_following(std::move(p), id, file.toStdString());

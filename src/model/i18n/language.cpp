@@ -317,7 +317,7 @@ QString color_name(Srgb c) {
 
 QString swatch_name(Srgb c) {
   const ColorWords parts = color_word_parts(c);
-  const std::string_view first = parts.chroma.empty() && parts.hue == "grey" ? parts.side : parts.chroma;
+  const std::string_view first = short_first_word(parts);
   //: How a swatch is called in short: %1 chroma, which may be missing, %2 hue, %3 value.
   return QCoreApplication::translate("Word", "%1 %2 %3")
       .arg(first.empty() ? QString() : translated("OfColor", first), word(parts.hue))

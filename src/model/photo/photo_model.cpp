@@ -85,10 +85,10 @@ const std::vector<ColorPlace>& PhotoModel::places() {
   });
 }
 
-std::optional<double> PhotoModel::held() {
+std::optional<double> PhotoModel::share_inside() {
   if (!photo() || !m_studio.region()) return std::nullopt;
   return m_held.now({{key(), m_studio.piece().wheel}, mask_key()},
-                    [this] { return share_held(places(), *m_studio.region()); });
+                    [this] { return zc::share_inside(places(), *m_studio.region()); });
 }
 
 FlatTones PhotoModel::tones() {
@@ -97,7 +97,7 @@ FlatTones PhotoModel::tones() {
   if (!read) return even_tones(looking.tones);
   const bool moved = static_cast<int>(looking.limits.size()) == looking.tones - 1;
   if (moved) return flat_tones(*read, looking.limits);
-  // Asked at every repaint; searched for once.
+  // It is asked for at every repaint and searched for once.
   return flat_tones(*read,
                     m_limits.now({key(), looking.tones}, [&] { return flat_limits(*read, looking.tones); }));
 }

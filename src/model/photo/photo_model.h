@@ -25,7 +25,7 @@ public:
   /// Places of its colors on the wheel, from a level of about two megapixels.
   [[nodiscard]] const std::vector<ColorPlace>& places();
   /// Share inside the mask, 0..1; nothing without a mask or photo.
-  [[nodiscard]] std::optional<double> held();
+  [[nodiscard]] std::optional<double> share_inside();
   /// The flat tones: at the user's limits, or at those found.
   [[nodiscard]] FlatTones tones();
   /// Maps pixels through the mask in use; null without one.

@@ -24,7 +24,7 @@ struct PhotoLibrary::Job {
   std::atomic<bool> stop{false};
   std::atomic<double> progress{0};
   QString failure;
-  // For the main thread alone.
+  // Only the main thread uses it.
   std::shared_ptr<const Photo> result; ///< Let go again when another photo is shown.
   QImage thumbnail;
   bool done = false;
@@ -79,7 +79,7 @@ void PhotoLibrary::follow(const List<Reference>& references) {
   for (const auto& [key, job] : m_jobs)
     if (!kept.contains(key)) job->stop = true;
   m_jobs = std::move(kept);
-  // The shown one first.
+  // The shown photo comes first.
   for (const auto& r : references)
     if (r.bytes && r.bytes.get() == m_shown && !m_jobs.contains(m_shown)) start(r);
   for (const auto& r : references)
@@ -209,16 +209,16 @@ std::shared_ptr<PhotoLibrary::Job> PhotoLibrary::job_for(const QString& path) {
   return job;
 }
 
-void PhotoLibrary::take_in(const QString& path, Id replaces) {
+void PhotoLibrary::import_photo(const QString& path, Id replaces) {
   const auto job = job_for(path);
   job->replaces = replaces;
-  take_in(job, bytes_of_file(path));
+  import_photo(job, bytes_of_file(path));
 }
 
-void PhotoLibrary::take_in_canvas(const QString& file) {
+void PhotoLibrary::import_canvas(const QString& file) {
   const auto job = job_for(file);
   job->follows = file;
-  take_in(job, bytes_of_file(file));
+  import_photo(job, bytes_of_file(file));
 }
 
 void PhotoLibrary::read_canvas(const QString& file, Id reference) {
@@ -238,11 +238,11 @@ void PhotoLibrary::finish_canvas(const std::shared_ptr<Job>& job, Id reference) 
   emit changed();
 }
 
-void PhotoLibrary::take_in(const QImage& image, const QString& name) {
+void PhotoLibrary::import_photo(const QImage& image, const QString& name) {
   auto job = std::make_shared<Job>();
   job->name = name;
   job->extension = QStringLiteral("png");
-  take_in(job, [image]() -> Result<SharedBytes> {
+  import_photo(job, [image]() -> Result<SharedBytes> {
     QByteArray png;
     QBuffer buffer(&png);
     buffer.open(QIODevice::WriteOnly);
@@ -252,7 +252,7 @@ void PhotoLibrary::take_in(const QImage& image, const QString& name) {
   });
 }
 
-void PhotoLibrary::take_in(const std::shared_ptr<Job>& job, const Source& source) {
+void PhotoLibrary::import_photo(const std::shared_ptr<Job>& job, const Source& source) {
   m_intakes.push_back(job);
   run(job, source, [this, job] { finish_intake(job); });
   emit changed();

@@ -69,11 +69,11 @@ public:
 
   /// Takes in a photo file for the piece, in the place of the reference `replaces` where that is there: read
   /// and decoded in the background, then admitted() or refused().
-  void take_in(const QString& path, Id replaces = 0);
+  void import_photo(const QString& path, Id replaces = 0);
   /// The same for a picture that came by the clipboard.
-  void take_in(const QImage& image, const QString& name);
+  void import_photo(const QImage& image, const QString& name);
   /// The same for a file that the reference is going to follow.
-  void take_in_canvas(const QString& file);
+  void import_canvas(const QString& file);
   /// Reads the file of a followed reference again, without a word: canvasRead() or canvasFailed().
   void read_canvas(const QString& file, Id reference);
   [[nodiscard]] std::size_t canvases_being_read() const { return m_canvases.size(); }
@@ -109,7 +109,7 @@ private:
   [[nodiscard]] static std::shared_ptr<Job> job_for(const QString& path);
   void start(const Reference& reference);
   void settle(const std::shared_ptr<Job>& job);
-  void take_in(const std::shared_ptr<Job>& job, const Source& source);
+  void import_photo(const std::shared_ptr<Job>& job, const Source& source);
   void finish_canvas(const std::shared_ptr<Job>& job, Id reference);
   void show_coarse(const std::shared_ptr<Job>& job);
   void show_full(const std::shared_ptr<Job>& job, const std::shared_ptr<const Photo>& photo);

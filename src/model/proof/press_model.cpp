@@ -60,7 +60,7 @@ const std::vector<SwatchPress>* PressModel::checked() {
   return m_checked.value_for(key);
 }
 
-void PressModel::take_printable(Id swatch) {
+void PressModel::use_printable(Id swatch) {
   const auto* found = checked();
   const SwatchSet* set = current_set(m_studio.piece());
   if (!found || !set) return;

@@ -24,7 +24,7 @@ public:
   [[nodiscard]] std::vector<const Swatch*> swatches() const;
   /// All that do not print, or one of them, become the nearest printable; the set before is kept as a
   /// version.
-  void take_printable(Id swatch);
+  void use_printable(Id swatch);
 
 signals:
   /// The press has said what it makes of the swatches.

@@ -22,7 +22,7 @@ void Masking::turn_mask(double by, const QString& drag) {
       tr("Turn mask"), [=](Piece p) { return with_mask_turned(std::move(p), by, carry); }, drag);
 }
 
-void Masking::take_mask_off() {
+void Masking::remove_mask() {
   m_studio.store().apply(tr("Remove mask"),
                          [](Piece p) -> Result<Piece> { return with_mask(std::move(p), std::nullopt); });
 }

@@ -15,7 +15,7 @@ public:
   void keep_of_mask(MaskKeeps keeps);
   void change_wheel(const WheelSpec& wheel);
   void turn_mask(double by, const QString& drag = {});
-  void take_mask_off();
+  void remove_mask();
   void select_area(std::size_t area);
 
 private:

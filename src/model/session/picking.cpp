@@ -6,10 +6,10 @@
 
 namespace zc {
 
-void Picking::take_up_text(const QString& given) {
+void Picking::use_text(const QString& given) {
   const auto color = typed_color(given.toStdString());
   if (!color) return m_studio.refuse(words(color.error()));
-  take_up(color->color);
+  use_color(color->color);
   m_studio.accept();
   if (color->moved)
     emit m_studio.notice(
@@ -35,9 +35,9 @@ const std::vector<RelationMember>& Picking::members() const {
                        [this] { return zc::members(m_studio.session(), m_studio.geometry()); });
 }
 
-void Picking::take_up_member(std::size_t member) {
+void Picking::use_member(std::size_t member) {
   const LaidColor color = laid_members(m_studio.session(), m_studio.geometry()).at(member);
-  take_up(color.color, color.picked);
+  use_color(color.color, color.picked);
 }
 
 void Picking::mix_by_hand(const Mixing& mixing) {

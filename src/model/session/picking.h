@@ -11,10 +11,23 @@ namespace zc {
 class Picking final : public QObject {
   Q_OBJECT
 public:
-  explicit Picking(Studio& studio) : m_studio(studio) {}
+  explicit Picking(Studio& studio) : m_studio(studio) {
+    connect(&studio, &Studio::startedAnew, this, &Picking::forget_begun);
+  }
 
-  void begin_pick() { m_studio.take(pick_begun(m_studio.session())); }
-  void end_pick() { m_studio.end_pick(); }
+  void begin_pick() {
+    m_begun = true;
+    m_studio.take(pick_begun(m_studio.session()));
+  }
+  void end_pick() {
+    m_begun = false;
+    m_studio.end_pick();
+  }
+  /// Ends a pick that was begun and has not ended.
+  void end_begun() {
+    if (m_begun) end_pick();
+  }
+  void forget_begun() { m_begun = false; }
   void pick_plan(DiscPoint wanted) {
     m_studio.take(picked_in_plan(m_studio.session(), m_studio.pick_rules(), wanted));
   }
@@ -33,13 +46,13 @@ public:
   void nudge_value(double by) {
     m_studio.take_pick(nudged_value(m_studio.session(), m_studio.pick_rules(), by));
   }
-  void take_up(Srgb color, const std::optional<WheelPlace>& at = {}) {
-    m_studio.take_pick(taken_up(m_studio.session(), m_studio.geometry(), color, at));
+  void use_color(Srgb color, const std::optional<WheelPlace>& at = {}) {
+    m_studio.take_pick(color_used(m_studio.session(), m_studio.geometry(), color, at));
   }
   /// A color that was typed or pasted; see typed_color(). What it is not is told as a notice.
-  void take_up_text(const QString& given);
+  void use_text(const QString& given);
   void back_to_before() { m_studio.take_pick(zc::back_to_before(m_studio.session(), m_studio.geometry())); }
-  void take_sample(Srgb color, const SampleOrigin& origin) {
+  void use_sample(Srgb color, const SampleOrigin& origin) {
     m_studio.take_pick(
         pick_ended(sampled(pick_begun(m_studio.session()), m_studio.geometry(), color, origin)));
   }
@@ -50,9 +63,9 @@ public:
   [[nodiscard]] Srgb held_sample(Srgb color) const {
     return zc::held_sample(m_studio.session(), m_studio.geometry(), color);
   }
-  void take_up_neutral() { m_studio.take_pick(neutral_taken_up(m_studio.session(), m_studio.geometry())); }
-  void take_up_well(std::size_t well) {
-    m_studio.take_pick(well_taken_up(m_studio.session(), m_studio.geometry(), well));
+  void use_neutral() { m_studio.take_pick(neutral_used(m_studio.session(), m_studio.geometry())); }
+  void use_well(std::size_t well) {
+    m_studio.take_pick(well_used(m_studio.session(), m_studio.geometry(), well));
   }
   void lay_down_well(std::size_t well) { m_studio.take(well_laid_down(m_studio.session(), well)); }
   void choose_well(std::size_t well);
@@ -63,14 +76,14 @@ public:
   void fix_relation(bool fixed) { m_studio.take(relations_fixed(m_studio.session(), fixed)); }
   void choose_relation(Relation relation) { m_studio.take(relation_chosen(m_studio.session(), relation)); }
   void show_members_vivid(bool on) {
-    m_studio.take(relation_valued(m_studio.session(), on ? MemberValue::Vivid : MemberValue::Held));
+    m_studio.take(relation_valued(m_studio.session(), on ? MemberValue::Vivid : MemberValue::Current));
   }
   void slide_member(std::size_t member, Angle to) {
     m_studio.take(member_slid(m_studio.session(), member, to));
   }
   /// Kept until what they follow from changes: they are asked for at every move of the pointer.
   [[nodiscard]] const std::vector<RelationMember>& members() const;
-  void take_up_member(std::size_t member);
+  void use_member(std::size_t member);
   void mix_by_hand(const Mixing& mixing);
   /// A mixture that is read while the hand is down, between begin_pick() and end_pick().
   void show_mixture(Srgb color) {
@@ -80,14 +93,15 @@ public:
   }
   void show_reach(const ReachView& reach);
   void show_ramp(std::vector<RampStep> string);
-  void take_up_result(std::size_t result) {
-    m_studio.take_pick(result_taken_up(m_studio.session(), m_studio.geometry(), result));
+  void use_result(std::size_t result) {
+    m_studio.take_pick(result_used(m_studio.session(), m_studio.geometry(), result));
   }
   void replace_chosen() { m_studio.take(chosen_replaced(m_studio.session(), m_studio.piece().bands)); }
   void drop_chosen() { m_studio.take(chosen_dropped(m_studio.session())); }
 
 private:
   Studio& m_studio;
+  bool m_begun = false;
   struct MembersOf {
     RelationView view;
     WheelPlace at;

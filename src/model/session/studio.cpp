@@ -17,11 +17,11 @@ std::optional<bool> Studio::in_mask() const {
   return by && *by < piece().grading.outside;
 }
 
-bool Studio::take_typed() {
+bool Studio::commit_typed() {
   bool taken = true;
   const auto listening = connect(&m_store, &PieceStore::failed, this, [&taken] { taken = false; });
   emit typedAsked();
-  const bool typed = !m_unfinished || m_unfinished->take_typed();
+  const bool typed = !m_unfinished || m_unfinished->commit_typed();
   disconnect(listening);
   return taken && typed;
 }

@@ -18,7 +18,7 @@ class Unfinished {
 public:
   virtual ~Unfinished() = default;
   /// Text that is being typed is taken. False when some of it was refused, which has been said.
-  [[nodiscard]] virtual bool take_typed() = 0;
+  [[nodiscard]] virtual bool commit_typed() = 0;
   /// The same, and drags, presses and menus come to an end.
   virtual void end() = 0;
 };
@@ -64,7 +64,7 @@ public:
   void start(Piece piece, const AtHand& at_hand, bool saved);
   /// Text that is being typed goes into the piece. False when some of it cannot, which has been said where it
   /// was typed.
-  [[nodiscard]] bool take_typed();
+  [[nodiscard]] bool commit_typed();
   /// Wraps what comes back later, from another thread or the event loop: it is called only while the document
   /// of now is still open.
   template <class F> [[nodiscard]] auto bound(F f) const {

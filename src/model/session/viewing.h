@@ -26,7 +26,7 @@ public:
   void step_sample_side(int by);
   /// Takes in a photo in the place of the shown one.
   void replace_reference(const QString& path) {
-    m_studio.photos().take_in(path, m_studio.session().reference);
+    m_studio.photos().import_photo(path, m_studio.session().reference);
   }
 
 private:

@@ -62,19 +62,19 @@ void SetWork::click(Id swatch, Qt::KeyboardModifiers modifiers) {
   if (now.desk == Desk::Grade)
     select({swatch});
   else
-    take_up_swatch(swatch);
+    use_swatch(swatch);
 }
 
-void SetWork::take_up_swatch(Id swatch) {
+void SetWork::use_swatch(Id swatch) {
   select({swatch});
-  take_up_focus();
+  use_focus();
 }
 
-void SetWork::take_up_focus() {
+void SetWork::use_focus() {
   const Swatch* s = find_swatch(m_studio.piece(), m_studio.session().selection.focus());
   if (!s) return;
   const Swatch chosen = *s;
-  m_picking.take_up(chosen.color, chosen.picked);
+  m_picking.use_color(chosen.color, chosen.picked);
 }
 
 // ---------------------------------------------------------------- commands
@@ -134,12 +134,12 @@ void SetWork::switch_used() {
   switch_all(tr("Mark used"), tr("Mark unused"), &Swatch::used, &with_swatches_used);
 }
 
-void SetWork::move_to(Id family, std::optional<int> place) {
+void SetWork::move_to(Id family, std::optional<int> place, const QString& drag) {
   if (selection().empty()) return;
   const auto ids = selection();
   const QString name = ids.size() == 1 ? tr("Move swatch") : tr("Move %1 swatches").arg(ids.size());
   const bool applied = m_studio.store().apply(
-      name, [&](Piece p) { return with_swatches_moved(std::move(p), ids, family, place); });
+      name, [&](Piece p) { return with_swatches_moved(std::move(p), ids, family, place); }, drag);
   if (applied) m_studio.change([family](Session& s) { s.family = family; });
 }
 
@@ -251,7 +251,7 @@ Srgb SetWork::shown(const Swatch& swatch) const {
   return at == m_preview.end() ? swatch.color : at->second.color;
 }
 
-void SetWork::take_adjustment() {
+void SetWork::apply_adjustment() {
   const Adjustment taken = adjustment();
   if (!taken.changes()) return;
   const auto ids = selection();

@@ -31,9 +31,9 @@ public:
   /// save at Grade, where it only selects, so that what is picked can replace it.
   void click(Id swatch, Qt::KeyboardModifiers modifiers);
   /// Selects it and uses its color, at every desk, as palettes are used.
-  void take_up_swatch(Id swatch);
+  void use_swatch(Id swatch);
   /// Takes up the color of the one that keys work on.
-  void take_up_focus();
+  void use_focus();
 
   // ------------------------------------------------------------ commands on the selection
   bool name_swatch(Id swatch, const QString& name);
@@ -45,7 +45,7 @@ public:
   /// Locks them, or unlocks them when all are locked; likewise below.
   void switch_lock();
   void switch_used();
-  void move_to(Id family, std::optional<int> place = {});
+  void move_to(Id family, std::optional<int> place = {}, const QString& drag = {});
   /// Before what stands at that place, which makes room.
   void insert_at(Id family, int place);
   /// Colors between the two that are selected, in place.
@@ -72,7 +72,7 @@ public:
   [[nodiscard]] const std::unordered_map<Id, Adjusted>& preview() const { return m_preview; }
   /// The color a swatch is shown in while an adjustment is tried out.
   [[nodiscard]] Srgb shown(const Swatch& swatch) const;
-  void take_adjustment();
+  void apply_adjustment();
   /// Shows what an edit would make of the set, as an adjustment is shown, until another change or
   /// stop_looking_ahead(); nothing while an adjustment is tried out.
   void look_ahead(const Piece& edited);

@@ -52,7 +52,7 @@ AdjustPanel::AdjustPanel(Studio& model, SetWork& work, Place place, QWidget* par
   column->addLayout(buttons);
   if (place == Place::Page) column->addWidget(new SetWheel(model, work, this), 1);
   connect(m_take, &QPushButton::clicked, this, [this] {
-    m_work.take_adjustment();
+    m_work.apply_adjustment();
     follow();
   });
   connect(m_reset, &QPushButton::clicked, this, [this] {
@@ -141,15 +141,16 @@ void AdjustPanel::follow() {
   const auto selected = work.selection().size();
   m_title->setText(selected == 0 ? tr("Adjust the whole set")
                                  : tr("Adjust the selection (%1)").arg(selected));
-  const auto held = std::count_if(work.preview().begin(), work.preview().end(),
-                                  [](const auto& p) { return p.second.held; });
+  const auto reduced = std::count_if(work.preview().begin(), work.preview().end(),
+                                     [](const auto& p) { return p.second.reduced; });
   m_says->setText(!a.changes() ? tr("No change yet. Locked swatches stay as they are.")
-                  : held == 0  ? tr("%n swatches change, all by the full amount.", nullptr,
-                                    static_cast<int>(work.preview().size()))
-                               : tr("%1 swatches change. %2 of them, marked with a dot, stop at the limit of "
-                                     "what a display can show.")
-                                    .arg(work.preview().size())
-                                    .arg(held));
+                  : reduced == 0
+                      ? tr("%n swatches change, all by the full amount.", nullptr,
+                           static_cast<int>(work.preview().size()))
+                      : tr("%n swatches change. Those marked with a dot (%1) stop at the limit of what "
+                           "a display can show.",
+                           nullptr, static_cast<int>(work.preview().size()))
+                            .arg(reduced));
   allow(*m_take, a.changes(), tr("Nothing is adjusted yet."));
   allow(*m_reset, a.changes() || a.pivot != 50, tr("Nothing is adjusted yet."));
 }

@@ -166,7 +166,7 @@ bool SwatchTable::write_value(Id swatch, const QString& given) {
   const bool applied = m_model.store().apply(tr("Edit value"), [&](Piece p) {
     return with_adjusted(std::move(p), m_model.piece().current_set, {swatch}, shift);
   });
-  if (applied && moved.held)
+  if (applied && moved.reduced)
     emit m_model.notice(
         tr("At value %1 the saturation was reduced to what exists.").arg(number(value_of(moved.color), 1)));
   return applied;
@@ -191,6 +191,7 @@ ListView::ListView(Studio& model, SetWork& work, QWidget* parent)
   m_table->setDragDropMode(QAbstractItemView::DragOnly);
   m_table->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
   m_table->setShowGrid(false);
+  m_table->setTabKeyNavigation(false);
   m_table->setFrameShape(QFrame::NoFrame);
   m_table->setFont(caption_font());
   m_table->setWordWrap(false);
@@ -208,7 +209,8 @@ ListView::ListView(Studio& model, SetWork& work, QWidget* parent)
   model.hear({Part::Sets, Part::Geometry, Part::ColorVision}, this, &ListView::follow);
   connect(&work, &SetWork::previewChanged, this, &ListView::follow);
   model.hear({Part::Selection}, this, &ListView::show_selection);
-  connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this, &ListView::take_selection);
+  connect(m_table->selectionModel(), &QItemSelectionModel::selectionChanged, this,
+          &ListView::apply_selection);
 }
 
 void ListView::showEvent(QShowEvent* event) {
@@ -265,10 +267,10 @@ void ListView::filter(const QString& letters) {
   m_following = true;
   m_shown->setFilterFixedString(letters);
   m_following = false;
-  if (selected() != before) take_selection();
+  if (selected() != before) apply_selection();
 }
 
-void ListView::take_selection() {
+void ListView::apply_selection() {
   if (m_following) return;
   m_following = true;
   std::vector<Id> chosen;

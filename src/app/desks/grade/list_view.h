@@ -64,7 +64,7 @@ protected:
 private:
   void follow();
   void show_selection();
-  void take_selection();
+  void apply_selection();
   Studio& m_model;
   SetWork& m_work;
   SwatchTable* m_swatches;

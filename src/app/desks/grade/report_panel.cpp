@@ -242,8 +242,7 @@ WordControl* ReportPanel::make_more(QWidget* row, const Finding& finding, const 
         },
         Qt::QueuedConnection);
   }
-  connect(more, &QAbstractButton::clicked, menu,
-          [more, menu] { menu->popup(more->mapToGlobal(QPoint(0, more->height()))); });
+  opens(*more, *menu);
   return more;
 }
 
@@ -308,7 +307,7 @@ bool ReportPanel::add_press_row() {
       add_word(row, QStringLiteral("pressRemedy"), tr("Use printable colors"),
                tr("Replace them with the nearest printable colors; the set before it is saved as a version"));
   connect(
-      take, &QAbstractButton::clicked, this, [this] { m_reader.take_printable(0); }, Qt::QueuedConnection);
+      take, &QAbstractButton::clicked, this, [this] { m_reader.use_printable(0); }, Qt::QueuedConnection);
   auto* show = add_word(row, QStringLiteral("pressShow"), tr("Show"), tr("Select: %1").arg(said));
   connect(show, &QAbstractButton::clicked, this, [this, ids] { m_work.select(ids); });
   line->addWidget(take);

@@ -36,15 +36,6 @@ QString near_words(const Piece& piece, const GradingReport& report, const Findin
                  : Report::tr("%1 swatches are near-duplicates").arg(f.swatches.size());
 }
 
-const Family* home_of(const Piece& piece, Id swatch) {
-  const SwatchSet* set = current_set(piece);
-  if (!set) return nullptr;
-  for (const Family& family : set->families)
-    for (const Swatch& s : family.swatches)
-      if (s.id == swatch) return &family;
-  return nullptr;
-}
-
 QString gap_words(const Piece& piece, const GradingReport& report, const Finding& f) {
   const ValueGap& g = report.gaps[f.of.front()];
   if (f.parts.empty()) {
@@ -54,7 +45,7 @@ QString gap_words(const Piece& piece, const GradingReport& report, const Finding
         .arg(text(find_family(piece, g.family)->name), number(high, 0), number(low, 0));
   }
   const bool one_family = std::all_of(f.swatches.begin(), f.swatches.end(), [&](Id id) {
-    return home_of(piece, id) == home_of(piece, f.swatches.front());
+    return find_family_of(piece, id) == find_family_of(piece, f.swatches.front());
   });
   return one_family ? Report::tr("%1: %2 gaps").arg(text(find_family(piece, g.family)->name)).arg(f.of.size())
                     : Report::tr("%1 gaps between neighbors").arg(f.of.size());

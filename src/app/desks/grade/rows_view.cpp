@@ -148,8 +148,8 @@ void RowsView::paint_row(QPainter& painter, std::size_t i) {
     const QColor color = shown_color(work.shown(s), m_model.session().vision);
     draw_chip(painter, r, color, theme().field);
     const auto preview = work.preview().find(s.id);
-    const bool held = preview != work.preview().end() && preview->second.held;
-    draw_marks(painter, r, color, {s.locked, held, s.used});
+    const bool reduced = preview != work.preview().end() && preview->second.reduced;
+    draw_marks(painter, r, color, {s.locked, reduced, s.used});
     if (!work.selected(s.id)) continue;
     QPainterPath frame;
     frame.addRect(r.adjusted(-2, -2, 2, 2));
@@ -275,7 +275,7 @@ void RowsView::drop(QPointF p) {
 void RowsView::mouseDoubleClickEvent(QMouseEvent* event) {
   if (const Swatch* s = swatch_at(event->position())) {
     m_laying.select_swatch(s->id);
-    return m_work.take_up_focus();
+    return m_work.use_focus();
   }
   const auto row = family_at(event->position().y());
   if (event->position().x() >= kNames || !row) return;
@@ -291,7 +291,7 @@ void RowsView::rename_selected() {
                  [this, id = s->id](const QString& name) { m_work.name_swatch(id, name); });
 }
 
-/// To the next swatch in a row, or to the nearest place in the next row.
+/// Selects the next swatch in a row, or the one nearest to this place in the next row.
 void RowsView::step(int by_place, int by_family) {
   const auto at = m_place_of.find(m_model.session().selection.focus());
   Place from = at == m_place_of.end() ? Place{0, -1} : at->second;
@@ -318,7 +318,8 @@ void RowsView::move_focused(int by_place, int by_family) {
   if (family < 0 || family >= static_cast<std::ptrdiff_t>(families().size()) || place < 0) return;
   const Id id = at->first;
   m_laying.select_swatch(id);
-  m_work.move_to(families()[static_cast<std::size_t>(family)].id, place);
+  m_work.move_to(families()[static_cast<std::size_t>(family)].id, place,
+                 m_model.store().run_key(QStringLiteral("move swatches")));
 }
 
 void RowsView::keyPressEvent(QKeyEvent* event) {
@@ -342,7 +343,7 @@ void RowsView::keyPressEvent(QKeyEvent* event) {
   }
 }
 
-void RowsView::call_off() {
+void RowsView::end_drag() {
   m_drag = Drag::None;
   viewport()->update();
 }

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/accessibility/accessibility.h"
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 #include "model/session/studio.h"
 
 #include <QAbstractScrollArea>
@@ -30,7 +30,7 @@ public:
   [[nodiscard]] QRectF place_rect(std::size_t family, int place) const;
   void rename_selected();
   [[nodiscard]] AccessibleContent accessible() override;
-  void call_off() override;
+  void end_drag() override;
 
 protected:
   void paintEvent(QPaintEvent* event) override;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/sets_panel.h"
 
+#include "app/controls/controls.h"
 #include "app/theme/theme.h"
 #include "core/piece/rules.h"
 #include "core/piece/set_edits.h"
@@ -133,7 +134,7 @@ QWidget* SetsPanel::make_version_buttons() {
       {{"versionTake", tr("Restore version"),
         tr("Make the set what it is in this version. The set as it is now is saved as a version."),
         with_version(tr("Restore version"),
-                     [](Piece p, Id v) { return with_version_taken_up(std::move(p), v); })},
+                     [](Piece p, Id v) { return with_version_restored(std::move(p), v); })},
        {"versionRemove", tr("Remove version"), tr("Remove the chosen version of the set"),
         with_version(tr("Remove version"), [](Piece p, Id v) { return without_version(std::move(p), v); })}});
 }
@@ -159,6 +160,7 @@ void SetsPanel::hear_fields() {
       return with_set_tags(std::move(p), set, tags_of(m_tags->text().toStdString()));
     });
   });
+  for (QLineEdit* field : {m_name, m_tags}) leave_by_escape(*field, [this] { follow(); });
   connect(m_versions, &QListWidget::itemChanged, this, [this](QListWidgetItem* item) {
     if (m_following) return;
     const Id version = item->data(Qt::UserRole).toULongLong();

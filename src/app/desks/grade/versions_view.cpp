@@ -128,7 +128,7 @@ void VersionsView::mouseDoubleClickEvent(QMouseEvent* event) {
   mousePressEvent(event);
   if (m_chosen == 0) return;
   m_model.store().apply(tr("Restore version"),
-                        [this](Piece p) { return with_version_taken_up(std::move(p), m_chosen); });
+                        [this](Piece p) { return with_version_restored(std::move(p), m_chosen); });
 }
 
 void VersionsView::keyPressEvent(QKeyEvent* event) {

@@ -11,6 +11,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QListWidget>
+#include <QMenu>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -163,6 +164,7 @@ QWidget* AreaPanel::make_commands() {
     connect(button, &QAbstractButton::clicked, this, &AreaPanel::change_mode);
   }
   modes->addStretch();
+  modes->addWidget(make_more(box));
   auto* row = new QHBoxLayout;
   row->setSpacing(3);
   column->addLayout(modes);
@@ -192,10 +194,49 @@ QWidget* AreaPanel::make_commands() {
     m_model.store().apply(tr("Remove mask area"),
                           [i](Piece p) { return with_area_removed(std::move(p), i); });
   });
-  command(QStringLiteral("maskRemove"), tr("Remove mask"),
-          tr("Remove the mask from the piece (Undo brings it back)"), [this] { m_masking.take_mask_off(); });
   row->addStretch();
   return box;
+}
+
+WordControl* AreaPanel::make_more(QWidget* box) {
+  auto* more = word_opener(QStringLiteral("areaMore"), tr("More"),
+                           tr("Add or remove corners, or remove the mask"), box);
+  auto* menu = new QMenu(more);
+  menu->setToolTipsVisible(true);
+  const auto command = [&](const QString& name, const QString& word, const QString& tip, auto run) {
+    auto* action = menu->addAction(word, this, run);
+    action->setObjectName(name);
+    action->setToolTip(tip);
+    return action;
+  };
+  m_add_corner = command(QStringLiteral("cornerAdd"), tr("Add corner"),
+                         tr("Add a corner in the middle of the edge behind the shown one, to bend the edge. "
+                            "On the wheel: drag the edge."),
+                         &AreaPanel::add_corner);
+  m_remove_corner = command(QStringLiteral("cornerRemove"), tr("Remove corner"),
+                            tr("Remove the corner that the numbers show"), &AreaPanel::remove_corner);
+  menu->addSeparator();
+  m_remove_mask = command(QStringLiteral("maskRemove"), tr("Remove mask"),
+                          tr("Remove the mask from the piece (Undo brings it back)"),
+                          [this] { m_masking.remove_mask(); });
+  opens(*more, *menu);
+  return more;
+}
+
+void AreaPanel::add_corner() {
+  const std::size_t i = m_model.session().area, next = m_corner + 1;
+  const DiscPoint at = middle_of_edge(std::get<Polygon>(area()->shape), m_corner);
+  const bool applied = m_model.store().apply(
+      tr("Add mask corner"), [=](Piece p) { return with_mask_point_added(std::move(p), i, next, at); });
+  if (!applied) return;
+  m_corner = next;
+  follow_numbers();
+}
+
+void AreaPanel::remove_corner() {
+  const std::size_t i = m_model.session().area, corner = m_corner;
+  m_model.store().apply(tr("Remove mask corner"),
+                        [=](Piece p) { return with_mask_point_removed(std::move(p), i, corner); });
 }
 
 QWidget* AreaPanel::make_numbers() {
@@ -283,10 +324,14 @@ void AreaPanel::follow() {
 
 void AreaPanel::follow_numbers() {
   std::vector<ShapeNumber> numbers;
+  for (QAction* action : {m_add_corner, m_remove_corner}) action->setEnabled(false);
+  m_remove_mask->setEnabled(area());
   if (const Area* chosen = area()) {
     const auto* polygon = std::get_if<Polygon>(&chosen->shape);
     if (!polygon || m_corner >= polygon->points.size()) m_corner = 0;
     numbers = numbers_of(chosen->shape, m_corner);
+    m_add_corner->setEnabled(polygon);
+    m_remove_corner->setEnabled(polygon && polygon->points.size() > 3);
   }
   for (std::size_t i = 0; i < m_fields.size(); ++i) {
     const bool used = i < numbers.size();

@@ -33,6 +33,9 @@ private:
   [[nodiscard]] const Area* area() const;
   QWidget* make_numbers();
   QWidget* make_commands();
+  WordControl* make_more(QWidget* box);
+  void add_corner();
+  void remove_corner();
   Studio& m_model;
   Masking& m_masking;
   QListWidget* m_list;
@@ -41,7 +44,8 @@ private:
   WordControl* m_adds = nullptr;
   WordControl* m_cuts = nullptr;
   std::vector<QPushButton*> m_commands;
-  std::size_t m_corner = 0;
+  std::size_t m_corner = 0; ///< That the numbers show.
+  QAction *m_add_corner = nullptr, *m_remove_corner = nullptr, *m_remove_mask = nullptr;
 };
 
 } // namespace zc

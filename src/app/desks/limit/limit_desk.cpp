@@ -67,7 +67,7 @@ QWidget* LimitDesk::make_tools() {
   row->addLayout(joined);
   const auto button = [&](const QString& name, const QString& word, const QString& tip) {
     auto* b = word_choice(name, word, tip, box);
-    joined->addWidget(b); // Which makes it a child of the row it is in.
+    joined->addWidget(b);
     return b;
   };
   using Tool = MaskHands::Tool;
@@ -123,7 +123,7 @@ QWidget* LimitDesk::make_mask_commands() {
   };
   command(QStringLiteral("takeNeutral"), tr("Use neutral"),
           tr("Make the subjective neutral, the middle of the mask, the current color; the value stays"),
-          [this] { m_model.picking().take_up_neutral(); });
+          [this] { m_model.picking().use_neutral(); });
   command(QStringLiteral("layKeys"), tr("Add corners"),
           tr("Add the colors at the corners of the mask, at the current value, as a family"),
           [this] { m_model.laying().lay_key_colors(); });
@@ -150,10 +150,10 @@ QWidget* LimitDesk::make_side() {
   column->setSpacing(6);
   m_patterns = new PatternPanel(m_model, m_model.masking(), side);
   column->addWidget(m_patterns);
-  column->addSpacing(4);
+  column->addSpacing(2);
   column->addWidget(new MaskRuleChoice(m_model, MaskRuleChoice::Build::Choices, side));
   column->addWidget(make_mask_commands());
-  column->addSpacing(4);
+  column->addSpacing(2);
   column->addWidget(make_lists(), 1);
   // As wide as its words, which some languages need more room for.
   constexpr int usual = 266;
@@ -163,9 +163,9 @@ QWidget* LimitDesk::make_side() {
 
 QString LimitDesk::share_of_photo() const {
   const Reference* reference = find_reference(m_model.piece(), m_model.session().reference);
-  const auto held = isVisible() ? m_model.reader().held() : std::nullopt;
-  if (!reference || !held) return {};
-  return tr(", holds %1 % of %2").arg(number(100 * *held, 0)).arg(QString::fromStdString(reference->name));
+  const auto inside = isVisible() ? m_model.reader().share_inside() : std::nullopt;
+  if (!reference || !inside) return {};
+  return tr(", holds %1 % of %2").arg(number(100 * *inside, 0)).arg(QString::fromStdString(reference->name));
 }
 
 QString LimitDesk::facts() const {

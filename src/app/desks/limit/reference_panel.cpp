@@ -17,6 +17,7 @@
 
 #include <QComboBox>
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QMouseEvent>
 #include <QPushButton>
@@ -38,6 +39,7 @@ MaskedPreview::MaskedPreview(Studio& model, Viewing& viewing, PhotoModel& photos
   setToolTip(tr("Drag the edge: left of it is the photo as it is, right of it the photo in the mask"));
   setMinimumHeight(40);
   setCursor(Qt::SplitHCursor);
+  setFocusPolicy(Qt::StrongFocus);
   model.hear(
       {Part::Geometry, Part::References, Part::Looking, Part::LookEdge, Part::Reference, Part::ColorVision},
       this, &MaskedPreview::renew);
@@ -114,9 +116,12 @@ void MaskedPreview::paintEvent(QPaintEvent*) {
   }
   const QRectF r = picture_rect();
   painter.drawImage(r, for_monitor(m_picture));
-  const double x = r.left() + m_model.session().looking.edge * r.width();
-  draw_double_line(painter, {x, r.top()}, {x, r.bottom()}, 1.4);
-  draw_handle(painter, {x, r.center().y()}, false);
+  draw_double_line(painter, {edge_x(), r.top()}, {edge_x(), r.bottom()}, 1.4);
+  draw_handle(painter, {edge_x(), r.center().y()}, hasFocus());
+}
+
+double MaskedPreview::edge_x() const {
+  return picture_rect().left() + m_model.session().looking.edge * picture_rect().width();
 }
 
 void MaskedPreview::move_edge(double x) {
@@ -127,10 +132,19 @@ void MaskedPreview::move_edge(double x) {
 }
 
 void MaskedPreview::mousePressEvent(QMouseEvent* event) {
-  if (event->button() == Qt::LeftButton) move_edge(event->position().x());
+  m_dragging = event->button() == Qt::LeftButton;
+  if (m_dragging) move_edge(event->position().x());
 }
 void MaskedPreview::mouseMoveEvent(QMouseEvent* event) {
-  if (event->buttons() & Qt::LeftButton) move_edge(event->position().x());
+  if (m_dragging) move_edge(event->position().x());
+}
+void MaskedPreview::mouseReleaseEvent(QMouseEvent*) { m_dragging = false; }
+
+void MaskedPreview::keyPressEvent(QKeyEvent* event) {
+  const double step = 4 * nudge_size(event->modifiers());
+  if (event->key() == Qt::Key_Left) return move_edge(edge_x() - step);
+  if (event->key() == Qt::Key_Right) return move_edge(edge_x() + step);
+  QWidget::keyPressEvent(event);
 }
 
 ReferencePanel::ReferencePanel(Studio& model, Viewing& viewing, PhotoModel& photos, QWidget* parent)
@@ -158,7 +172,6 @@ ReferencePanel::ReferencePanel(Studio& model, Viewing& viewing, PhotoModel& phot
   row->addWidget(m_fit);
   row->addWidget(options);
   row->addStretch();
-  row->addWidget(m_footprint);
   auto* rest = new QWidget(this);
   auto* under = new QHBoxLayout(rest);
   under->setContentsMargins(0, 0, 0, 0);
@@ -174,6 +187,7 @@ ReferencePanel::ReferencePanel(Studio& model, Viewing& viewing, PhotoModel& phot
   column->addWidget(new MaskedPreview(model, viewing, photos, this), 1);
   column->addLayout(row);
   column->addWidget(rest);
+  column->addWidget(m_footprint, 0, Qt::AlignLeft);
   column->addWidget(m_words);
   connect(m_hold, &NumberField::wanted, m_hold, &NumberField::show_value);
   connect(m_points, &NumberField::wanted, m_points, &NumberField::show_value);
@@ -223,9 +237,9 @@ void ReferencePanel::follow() {
   m_footprint->setChecked(m_model.session().looking.footprint);
   if (m_fitting.running()) return m_words->setText(tr("Fitting..."));
   if (!isVisible()) return;
-  const auto held = m_photos.held();
-  m_words->setText(held ? tr("The mask holds %1 % of the photo.").arg(number(100 * *held, 0))
-                        : tr("Fit a mask to the colors of the photo."));
+  const auto inside = m_photos.share_inside();
+  m_words->setText(inside ? tr("The mask holds %1 % of the photo.").arg(number(100 * *inside, 0))
+                          : tr("Fit a mask to the colors of the photo."));
 }
 
 /// The search takes a moment, so it runs beside the window.
@@ -252,7 +266,7 @@ void ReferencePanel::lay(const FitFor& made_for, const Result<Fit>& fitted) {
   });
   if (!fit.reached)
     say_at(*m_fit, tr("No mask of this kind holds that much. This one holds the most, %1 %.")
-                       .arg(number(100 * fit.held, 0)));
+                       .arg(number(100 * fit.inside, 0)));
 }
 
 } // namespace zc

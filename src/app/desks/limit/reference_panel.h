@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/accessibility/accessibility.h"
+#include "app/platform/drags.h"
 #include "core/image/fit.h"
 #include "model/derived/task.h"
 #include "model/session/studio.h"
@@ -23,12 +24,13 @@ class NumberField;
 class WordControl;
 
 /// The shown photo small: before the edge as it is, after it in the mask; live while the mask moves.
-class MaskedPreview final : public QWidget, public AccessibleView {
+class MaskedPreview final : public QWidget, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
   MaskedPreview(Studio& model, Viewing& viewing, PhotoModel& photos, QWidget* parent);
   [[nodiscard]] AccessibleContent accessible() override;
   [[nodiscard]] QRectF picture_rect() const;
+  void end_drag() override { m_dragging = false; }
 
 protected:
   void paintEvent(QPaintEvent* event) override;
@@ -36,11 +38,14 @@ protected:
   void resizeEvent(QResizeEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
+  void mouseReleaseEvent(QMouseEvent* event) override;
+  void keyPressEvent(QKeyEvent* event) override;
 
 private:
   void renew();
   void refresh_picture();
   void move_edge(double x);
+  [[nodiscard]] double edge_x() const;
   struct Shown {
     PhotoMark photo;
     QSize size;
@@ -55,6 +60,7 @@ private:
   PhotoModel& m_photos;
   Shown m_shown;
   QImage m_picture;
+  bool m_dragging = false;
 };
 
 class ReferencePanel final : public QWidget {

@@ -101,7 +101,7 @@ void ReadingPanel::paintEvent(QPaintEvent*) {
   m_words = tr("%1\\nlight %2 %\\nmiddle %3 %\\ndark %4 %")
                 .arg(word(key), percent(shares.light), percent(shares.middle), percent(shares.dark));
   m_words.replace(QStringLiteral("\\n"), QStringLiteral("\n"));
-  if (const auto held = m_photos.held()) m_words += tr("\nin the mask %1 %").arg(percent(*held));
+  if (const auto inside = m_photos.share_inside()) m_words += tr("\nin the mask %1 %").arg(percent(*inside));
   painter.setPen(theme().text);
   painter.drawText(QRectF(kMargin, kTop + 20, kWords, kDisc), Qt::AlignLeft | Qt::AlignTop, m_words);
 }

@@ -133,7 +133,7 @@ void ReferenceStrip::move_shown(int by) {
   });
 }
 
-/// In place, over the thumbnail.
+/// The name is edited in place, over the thumbnail.
 void ReferenceStrip::rename_shown() {
   const Reference* shown = find_reference(m_model.piece(), m_model.session().reference);
   if (!shown) return;

@@ -50,7 +50,7 @@ ResultsPanel::ResultsPanel(Studio& model, Picking& picking, Laying& laying, Extr
   column->addWidget(m_chips);
   column->addLayout(line);
 
-  connect(m_chips, &ChipRow::taken, &m_picks, &Picking::take_up_result);
+  connect(m_chips, &ChipRow::taken, &m_picks, &Picking::use_result);
   connect(m_replace, &QAbstractButton::clicked, &m_picks, &Picking::replace_chosen);
   connect(m_drop, &QAbstractButton::clicked, &m_picks, &Picking::drop_chosen);
   connect(m_refill, &QAbstractButton::clicked, &m_extracting, &Extracting::refill);

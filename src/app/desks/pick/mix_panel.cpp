@@ -99,7 +99,8 @@ QWidget* MixPanel::make_reading() {
   m_parts->setPlaceholderText(tr("Parts"));
   m_parts->setFont(caption_font());
   m_parts->setMinimumWidth(64);
-  connect(m_parts, &QLineEdit::editingFinished, this, &MixPanel::take_typed_parts);
+  connect(m_parts, &QLineEdit::editingFinished, this, &MixPanel::commit_typed_parts);
+  leave_by_escape(*m_parts, [this] { follow(); });
   first->addWidget(m_parts, 1);
   first->addWidget(make_add(box));
   m_words = new ElidedLabel(caption_font(), box);
@@ -165,7 +166,7 @@ QWidget* MixPanel::make_laying() {
   m_row = new ChipRow(tr("Steps of line and grid"), box);
   m_row->setObjectName(QStringLiteral("mixRamp"));
   connect(m_row, &ChipRow::taken, this,
-          [this](std::size_t chip) { m_picks.take_up(m_row->steps()[chip].color); });
+          [this](std::size_t chip) { m_picks.use_color(m_row->steps()[chip].color); });
   connect(m_row, &ChipRow::laid, this, [this](std::size_t chip) {
     m_laying.lay_color({m_row->steps()[chip].color, {}});
   });
@@ -242,7 +243,7 @@ void MixPanel::add_corner(const MixingCorner& corner) {
   change([&](Mixing& m) { m = with_corner(m, m.corners.size(), corner); });
 }
 
-void MixPanel::take_typed_parts() {
+void MixPanel::commit_typed_parts() {
   if (!m_parts->isModified()) return;
   m_parts->setModified(false);
   const std::size_t count = mixing().corners.size();

@@ -43,7 +43,7 @@ private:
   void follow_corners();
   void follow_string();
   void say(const std::optional<std::vector<double>>& parts);
-  void take_typed_parts();
+  void commit_typed_parts();
   void lay_picks();
   void lay_string();
   void lay_grid();

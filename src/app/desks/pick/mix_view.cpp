@@ -163,7 +163,7 @@ void MixView::refresh_veil() {
                           : region->empty()
                               ? 2 * limit
                               : outside_by(m_model.wheel(), *region, *color, m_model.wheel().locate(*color));
-      // From half the limit on: a soft border.
+      // The color fades from half the limit on, for a soft border.
       const double veiled = std::clamp(2 * away / limit - 1, 0.0, 1.0);
       veil.setPixelColor(x, y,
                          QColor(ground.red(), ground.green(), ground.blue(),
@@ -351,7 +351,7 @@ void MixView::mouseReleaseEvent(QMouseEvent*) {
   const Hand hand = std::exchange(m_hand, Hand::None);
   if (hand == Hand::Chip) {
     if (m_pressed.let_go() && m_chip < mixing().corners.size())
-      m_picks.take_up(mixing().corners[m_chip].color);
+      m_picks.use_color(mixing().corners[m_chip].color);
     return;
   }
   if (hand == Hand::Drawing)
@@ -434,7 +434,7 @@ void MixView::leaveEvent(QEvent*) { emit passing(std::nullopt); }
 void MixView::dragEnterEvent(QDragEnterEvent* event) {
   const QMimeData* clip = event->mimeData();
   if (clip->hasUrls()) return event->ignore(); // Files are the window's.
-  if (clip->hasColor() || clip->hasText()) event->acceptProposedAction();
+  if (!swatches_of(*clip).empty()) event->acceptProposedAction();
 }
 
 void MixView::dropEvent(QDropEvent* event) {
@@ -451,7 +451,7 @@ void MixView::dropEvent(QDropEvent* event) {
   event->acceptProposedAction();
 }
 
-void MixView::call_off() {
+void MixView::end_drag() {
   m_hand = Hand::None;
   m_pressed.call_off();
 }
@@ -465,7 +465,7 @@ AccessibleContent MixView::accessible() {
     item.name = tr("Corner %1: %2").arg(i + 1).arg(color_told(corner.color));
     if (corner.muted) item.description = tr("left out");
     item.rect = chip_rect(i);
-    item.actions = {{tr("Use color"), [this, c = corner.color] { m_picks.take_up(c); }}};
+    item.actions = {{tr("Use color"), [this, c = corner.color] { m_picks.use_color(c); }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -5,8 +5,8 @@
 
 #include "app/accessibility/accessibility.h"
 #include "app/platform/drag_out.h"
+#include "app/platform/drags.h"
 #include "app/platform/press_and_hold.h"
-#include "app/platform/unfinished.h"
 #include "model/session/studio.h"
 
 #include <QColor>
@@ -34,7 +34,7 @@ public:
   void pick_parts(const std::vector<double>& parts);
   [[nodiscard]] AccessibleContent accessible() override;
   [[nodiscard]] bool offers_menu(QPointF p) const override;
-  void call_off() override;
+  void end_drag() override;
 
 signals:
   /// The mixture under a pointer that is only passing; nothing elsewhere.

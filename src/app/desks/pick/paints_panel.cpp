@@ -50,8 +50,9 @@ PaintsPanel::PaintsPanel(Studio& model, Picking& picking, SetWork& work, PaintMo
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(8);
-  column->addWidget(make_list(), 1);
+  column->addLayout(make_list(), 1);
   column->addWidget(make_answers());
+  column->addStretch();
   model.hear({Part::Paints, Part::Sets, Part::References, Part::Reach, Part::Reference, Part::Looking}, this,
              &PaintsPanel::follow);
   connect(&model.photos(), &PhotoLibrary::changed, this, &PaintsPanel::follow);
@@ -62,26 +63,25 @@ PaintsPanel::PaintsPanel(Studio& model, Picking& picking, SetWork& work, PaintMo
   });
 }
 
-QWidget* PaintsPanel::make_list() {
-  auto* box = new QWidget(this);
-  auto* column = new QVBoxLayout(box);
+QLayout* PaintsPanel::make_list() {
+  auto* column = new QVBoxLayout;
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(4);
   auto* first = new QHBoxLayout;
   first->setSpacing(6);
   m_add = word_opener(QStringLiteral("paints.add"), tr("Add paint"),
-                      tr("Add the current color, the selected swatches or a common paint"), box);
+                      tr("Add the current color, the selected swatches or a common paint"), this);
   connect(m_add, &QAbstractButton::clicked, this, &PaintsPanel::add_asked);
-  m_shelf = new QComboBox(box);
+  m_shelf = new QComboBox(this);
   m_shelf->setObjectName(QStringLiteral("paints.shelf"));
   m_shelf->setAccessibleName(tr("Palettes of paints on the shelf"));
   m_shelf->setToolTip(tr("Replace these paints with a palette from the shelf"));
   m_shelf->setFont(caption_font());
   m_shelf->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   m_shelf->setMinimumContentsLength(4);
-  connect(m_shelf, &QComboBox::activated, this, &PaintsPanel::take_from_shelf);
+  connect(m_shelf, &QComboBox::activated, this, &PaintsPanel::add_from_shelf);
   auto* keep = word_action(QStringLiteral("paints.keep"), tr("Save to shelf"),
-                           tr("Save these paints to the shelf, under the title of the piece"), box);
+                           tr("Save these paints to the shelf, under the title of the piece"), this);
   connect(keep, &QAbstractButton::clicked, this, &PaintsPanel::keep_on_shelf);
   first->addWidget(m_add);
   first->addWidget(m_shelf, 1);
@@ -93,7 +93,7 @@ QWidget* PaintsPanel::make_list() {
   column->addLayout(first);
   column->addWidget(m_scroll, 1);
   column->addWidget(keep, 0, Qt::AlignLeft); // Beside the others it would not fit in every language.
-  return box;
+  return column;
 }
 
 QWidget* PaintsPanel::make_answers() {
@@ -134,7 +134,7 @@ void PaintsPanel::make_recipe_line(QHBoxLayout& line) {
   });
   m_take = add_word(line, ControlKind::Action, tr("Use mixture"), "paints.take",
                     tr("Make the color of the recipe the current color"));
-  connect(m_take, &QAbstractButton::clicked, this, &PaintsPanel::take_up_recipe);
+  connect(m_take, &QAbstractButton::clicked, this, &PaintsPanel::use_recipe);
   line.addStretch(1);
 }
 
@@ -228,7 +228,7 @@ void PaintsPanel::fill_shelf() {
   for (const ShelfPaints& p : m_on_shelf) m_shelf->addItem(text(p.name).left(40));
 }
 
-void PaintsPanel::take_from_shelf() {
+void PaintsPanel::add_from_shelf() {
   // By their place: two of them may have one name.
   const auto chosen = static_cast<std::size_t>(m_shelf->currentIndex() - 1);
   m_shelf->setCurrentIndex(0);
@@ -283,7 +283,7 @@ void PaintsPanel::add_row(QWidget* list, const PalettePaint& paint, std::size_t 
   line->setSpacing(4);
   auto* chip = new ColorChip(m_model, paint.color, row);
   chip->setToolTip(tr("Use color"));
-  connect(chip, &QAbstractButton::clicked, this, [this, c = paint.color] { m_picks.take_up(c); });
+  connect(chip, &QAbstractButton::clicked, this, [this, c = paint.color] { m_picks.use_color(c); });
   auto* out = new WordControl(
       ControlKind::Switch, QFontMetrics(text_font()).elidedText(text(paint.name), Qt::ElideRight, kNameWidth),
       row);
@@ -335,7 +335,7 @@ QWidget* PaintsPanel::button_of(Id paint) {
   return findChild<QWidget*>(QStringLiteral("paints.out.%1").arg(at - paints.begin()));
 }
 
-/// On the right button, and on the key for it.
+/// The right button and the Menu key open it.
 void PaintsPanel::add_row_menu(QWidget& button, const PalettePaint& paint, std::size_t place) {
   button.setContextMenuPolicy(Qt::ActionsContextMenu);
   const Id id = paint.id;
@@ -408,6 +408,8 @@ void PaintsPanel::list_paints() {
   }
   column->addStretch(1);
   scroll_over_ground(m_scroll, list);
+  // No higher than its rows, so that what comes below them stands there.
+  m_scroll->setMaximumHeight(std::max(m_scroll->minimumHeight(), list->sizeHint().height()));
 }
 
 // ---------------------------------------------------------------- answers
@@ -448,9 +450,9 @@ void PaintsPanel::say_recipe() {
   allow(*m_take, true, {});
 }
 
-void PaintsPanel::take_up_recipe() {
+void PaintsPanel::use_recipe() {
   const auto* recipe = m_mixing.recipe(static_cast<int>(std::lround(m_most->value())));
-  if (recipe && *recipe) m_picks.take_up(recipe->value().mixture.color);
+  if (recipe && *recipe) m_picks.use_color(recipe->value().mixture.color);
 }
 
 void PaintsPanel::say_inside() {

@@ -34,7 +34,7 @@ protected:
   void showEvent(QShowEvent* event) override;
 
 private:
-  [[nodiscard]] QWidget* make_list();
+  [[nodiscard]] QLayout* make_list();
   [[nodiscard]] QWidget* make_answers();
   void make_recipe_line(QHBoxLayout& line);
   void make_reach_line(QHBoxLayout& line);
@@ -45,7 +45,7 @@ private:
   NumberField* add_number(QHBoxLayout& line, const char* name, const QString& said, const NumberRange& range,
                           double shown, int width);
   void fill_shelf();
-  void take_from_shelf();
+  void add_from_shelf();
   void keep_on_shelf();
   void add_asked();
   void add_paint(const QString& name, Srgb color, const std::string& trade);
@@ -58,7 +58,7 @@ private:
   void follow_seeking();
   void say_recipe();
   void say_inside();
-  void take_up_recipe();
+  void use_recipe();
   Studio& m_model;
   Picking& m_picks;
   SetWork& m_work;

@@ -33,7 +33,7 @@ PickDesk::PickDesk(AppModel& model, QWidget* parent)
   column->addWidget(make_foot());
 }
 
-void PickDesk::take_dropped(QPoint global, Srgb color) {
+void PickDesk::accept_drop(QPoint global, Srgb color) {
   if (m_mixing->isVisible()) return m_mixing->view().drop_at(global, color);
   if (m_mix_tab->rect().contains(m_mix_tab->mapFromGlobal(global)) && m_mix_tab->isVisible())
     m_mixing->add_corner({color});

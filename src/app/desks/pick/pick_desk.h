@@ -24,7 +24,7 @@ public:
   /// Ramp, mixing, paints and steps stand beside the value axis, where the staff is.
   void add_pages_to(ValueBand& band);
   /// A swatch was let go at a place of the screen: on the field of mixtures, or on the word of its page.
-  void take_dropped(QPoint global, Srgb color);
+  void accept_drop(QPoint global, Srgb color);
 
 private:
   QWidget* make_foot();

@@ -92,7 +92,7 @@ RampPanel::RampPanel(Studio& model, Picking& picking, Laying& laying, QWidget* p
   connect(m_lay, &QPushButton::clicked, this, &RampPanel::lay_all);
   connect(m_row, &ChipRow::taken, this, [this](std::size_t chip) {
     const RampStep step = m_row->steps()[chip];
-    m_picks.take_up(step.color, step.at);
+    m_picks.use_color(step.color, step.at);
   });
   connect(m_row, &ChipRow::laid, this, [this](std::size_t chip) {
     const RampStep step = m_row->steps()[chip];
@@ -204,13 +204,13 @@ RampSpec RampPanel::spec() const {
 }
 
 /// At other desks the same room beside the staff is used by others: only what this page put there goes.
-void RampPanel::take_off_staff() {
+void RampPanel::remove_from_staff() {
   if (m_on_staff) m_picks.show_ramp({});
   m_on_staff = false;
 }
 
 void RampPanel::follow() {
-  if (!isVisible() && !previewed()) return take_off_staff();
+  if (!isVisible() && !previewed()) return remove_from_staff();
   const bool two_ended = kind() == RampKind::Between || kind() == RampKind::Distance;
   for (QWidget* w : {static_cast<QWidget*>(m_target), m_to}) w->setVisible(two_ended);
   for (QWidget* w : {static_cast<QWidget*>(m_way), m_path}) w->setVisible(kind() == RampKind::Between);

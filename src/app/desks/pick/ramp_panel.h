@@ -34,7 +34,7 @@ private:
   void fill_choices();
   void lay_out();
   [[nodiscard]] bool previewed() const;
-  void take_off_staff();
+  void remove_from_staff();
   bool m_on_staff = false;
   void follow();
   void follow_targets();

@@ -34,8 +34,7 @@ StripsPanel::StripsPanel(Studio& model, Picking& picking, Laying& laying, QWidge
   auto* add = word_opener(QStringLiteral("layStrip"), tr("Add"),
                           tr("Add the tints, tones or shades of the current color as a family"), this);
   auto* menu = new QMenu(add);
-  connect(add, &QAbstractButton::clicked, menu,
-          [add, menu] { menu->popup(add->mapToGlobal(QPoint(0, add->height()))); });
+  opens(*add, *menu);
   int column = 0;
   for (const auto& [name, word, kind] : kinds) {
     auto* chips = new ChipRow(tr("%1 of the current color").arg(word), this);
@@ -50,7 +49,7 @@ StripsPanel::StripsPanel(Studio& model, Picking& picking, Laying& laying, QWidge
     all->setObjectName(QStringLiteral("lay.") + name);
     connect(chips, &ChipRow::taken, this, [this, chips](std::size_t chip) {
       const RampStep step = chips->steps()[chip];
-      m_picks.take_up(step.color, step.at);
+      m_picks.use_color(step.color, step.at);
     });
     connect(chips, &ChipRow::laid, this, [this, chips](std::size_t chip) {
       const RampStep step = chips->steps()[chip];

@@ -96,7 +96,7 @@ void TowardBar::dropEvent(QDropEvent* event) {
   event->acceptProposedAction();
 }
 
-void TowardBar::call_off() { m_pulling = false; }
+void TowardBar::end_drag() { m_pulling = false; }
 
 AccessibleContent TowardBar::accessible() {
   return {QAccessible::Slider,

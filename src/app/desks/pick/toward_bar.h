@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/accessibility/accessibility.h"
-#include "app/platform/unfinished.h"
+#include "app/platform/drags.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -18,7 +18,7 @@ class TowardBar final : public QWidget, public AccessibleView, public Draggable 
 public:
   TowardBar(Studio& model, Picking& picking, PaintModel& paints, QWidget* parent);
   [[nodiscard]] AccessibleContent accessible() override;
-  void call_off() override;
+  void end_drag() override;
   [[nodiscard]] QPointF place_of(double toward) const;
 
 protected:

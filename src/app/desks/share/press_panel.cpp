@@ -41,7 +41,7 @@ std::vector<std::size_t> those_that_need_a_decision_first(const std::vector<Swat
 
 } // namespace
 
-PressPanel::PressPanel(Studio& model, Viewing& viewing, PressModel& press, ShareModel& shares,
+PressPanel::PressPanel(Studio& model, Viewing& viewing, PressModel& press, ShareModel& share_model,
                        QWidget* parent)
     : QWidget(parent), m_model(model), m_viewing(viewing), m_reader(press), m_profile(new QComboBox(this)),
       m_limit(new NumberField(QStringLiteral("press.limit"),
@@ -99,7 +99,7 @@ PressPanel::PressPanel(Studio& model, Viewing& viewing, PressModel& press, Share
   m_scroll->setFrameShape(QFrame::NoFrame);
   m_scroll->setWidgetResizable(true);
   column->addWidget(m_scroll, 1);
-  connect(&shares, &ShareModel::changed, this, &PressPanel::follow);
+  connect(&share_model, &ShareModel::changed, this, &PressPanel::follow);
   connect(&press, &PressModel::changed, this, &PressPanel::follow);
   model.hear({Part::ColorVision}, this, &PressPanel::follow);
 }
@@ -175,7 +175,7 @@ void PressPanel::add_row(QGridLayout& grid, int row, const Swatch& swatch, const
       QStringLiteral("press.take.%1").arg(taken), tr("Use printable color"),
       tr("Replace the swatch with the nearest printable color; the set before it is saved as a version"),
       box);
-  connect(take, &QAbstractButton::clicked, this, [this, id = swatch.id] { m_reader.take_printable(id); });
+  connect(take, &QAbstractButton::clicked, this, [this, id = swatch.id] { m_reader.use_printable(id); });
   grid.addWidget(nearest, row, 1);
   grid.addWidget(take, row, 3);
 }
@@ -210,14 +210,14 @@ void PressPanel::list(const std::vector<SwatchPress>& checked) {
             : tr("%1 of %2 swatches cannot be printed as they are.").arg(not_printing).arg(checked.size());
     if (too_much > 0)
       says += QLatin1Char(' ') +
-              tr("%1 swatches need more than %2 % ink.").arg(too_much).arg(number(most_ink, 0));
+              tr("%n swatches need more than %1 % ink.", nullptr, too_much).arg(number(most_ink, 0));
     m_says->setText(says);
   }
   if (not_printing > 1) {
     auto* all =
         word_action(QStringLiteral("press.take.all"), tr("Use all printable colors"),
                     tr("Replace all of them in one step; the set before it is saved as a version"), box);
-    connect(all, &QAbstractButton::clicked, this, [this] { m_reader.take_printable(0); });
+    connect(all, &QAbstractButton::clicked, this, [this] { m_reader.use_printable(0); });
     grid->addWidget(all, row, 3);
   }
   grid->setRowStretch(row + 1, 1);

@@ -25,7 +25,7 @@ class WordControl;
 class PressPanel final : public QWidget {
   Q_OBJECT
 public:
-  PressPanel(Studio& model, Viewing& viewing, PressModel& press, ShareModel& shares, QWidget* parent);
+  PressPanel(Studio& model, Viewing& viewing, PressModel& press, ShareModel& share_model, QWidget* parent);
   /// Reads the shelf of profiles anew.
   void read_shelf();
 

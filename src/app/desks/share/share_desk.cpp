@@ -33,8 +33,9 @@ QWidget* scrolled(QWidget* panel) {
 } // namespace
 
 ShareDesk::ShareDesk(AppModel& model, QWidget* parent)
-    : QWidget(parent), m_model(model), m_stage(new ShareStage(model, model.press(), model.shares(), this)),
-      m_press(new PressPanel(model, model.viewing(), model.press(), model.shares(), this)),
+    : QWidget(parent), m_model(model),
+      m_stage(new ShareStage(model, model.press(), model.share_model(), this)),
+      m_press(new PressPanel(model, model.viewing(), model.press(), model.share_model(), this)),
       m_parcel(new ParcelPanel(model, this)), m_panels(new QStackedWidget(this)) {
   auto* sheet = new SheetPanel(model, model.viewing(), this);
   auto* plan = new PlanPanel(model, model.viewing(), this);

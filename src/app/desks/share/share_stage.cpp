@@ -4,6 +4,7 @@
 #include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/theme/hands.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 #include "model/proof/press_model.h"
@@ -19,16 +20,18 @@ namespace zc {
 namespace {
 
 constexpr double kLargestZoom = 12, kZoomFactor = 1.25, kRoomAround = 14;
+constexpr double kPanStep = 60; ///< Pixels.
 
 } // namespace
 
-ShareStage::ShareStage(Studio& model, PressModel& press, ShareModel& shares, QWidget* parent)
-    : QWidget(parent), m_model(model), m_reader(press), m_shares(shares) {
+ShareStage::ShareStage(Studio& model, PressModel& press, ShareModel& share_model, QWidget* parent)
+    : QWidget(parent), m_model(model), m_reader(press), m_share_model(share_model) {
   setObjectName(QStringLiteral("shareStage"));
   setAccessibleName(tr("The sheet or the wheel as it will be saved"));
   setStatusTip(tr("Scroll to zoom, drag to move, press Page Down for the next page and 0 to see all of it."));
+  listen_to_two_fingers(*this);
   setFocusPolicy(Qt::StrongFocus);
-  connect(&shares, &ShareModel::changed, this, &ShareStage::renew);
+  connect(&share_model, &ShareModel::changed, this, &ShareStage::renew);
   connect(&press, &PressModel::changed, this, &ShareStage::renew);
   model.hear({Part::ColorVision}, this, &ShareStage::renew);
 }
@@ -73,7 +76,7 @@ void ShareStage::renew() {
 }
 
 void ShareStage::draw_page() {
-  const auto& sheet = m_shares.sheet();
+  const auto& sheet = m_share_model.sheet();
   if (!sheet) {
     m_says = words(sheet.error());
     return;
@@ -89,14 +92,14 @@ void ShareStage::draw_page() {
   const QRectF page = page_rect();
   painter.translate(page.topLeft());
   painter.setClipRect(QRectF(QPointF(), page.size()));
-  draw_sheet_page(painter, *sheet, m_page, m_shares.images(), page.width() / m_paper.width(),
+  draw_sheet_page(painter, *sheet, m_page, m_share_model.images(), page.width() / m_paper.width(),
                   m_reader.proof());
 }
 
 void ShareStage::draw_plan() {
   m_pages = 1;
   m_page = 0;
-  const Result<QImage>* made = m_shares.plan_seen();
+  const Result<QImage>* made = m_share_model.plan_seen();
   if (!made) return; // A moment.
   const Result<QImage>& plan = *made;
   if (!plan) {
@@ -152,6 +155,15 @@ void ShareStage::showEvent(QShowEvent* event) {
   renew();
 }
 
+bool ShareStage::event(QEvent* event) {
+  const auto fingers = two_fingers(*this, *event);
+  if (!fingers) return QWidget::event(event);
+  zoom(fingers->zoom, fingers->about);
+  pan(fingers->pan);
+  event->accept();
+  return true;
+}
+
 void ShareStage::wheelEvent(QWheelEvent* event) {
   zoom(std::pow(kZoomFactor, wheel_notches(*event)), event->position());
   event->accept();
@@ -168,7 +180,16 @@ void ShareStage::keyPressEvent(QKeyEvent* event) {
     return turn_to(0);
   case Qt::Key_End:
     return turn_to(m_pages - 1);
+  case Qt::Key_Left:
+    return pan({kPanStep, 0});
+  case Qt::Key_Right:
+    return pan({-kPanStep, 0});
+  case Qt::Key_Up:
+    return pan({0, kPanStep});
+  case Qt::Key_Down:
+    return pan({0, -kPanStep});
   case Qt::Key_Plus:
+  case Qt::Key_Equal:
     return zoom(kZoomFactor, middle);
   case Qt::Key_Minus:
     return zoom(1 / kZoomFactor, middle);
@@ -181,12 +202,20 @@ void ShareStage::keyPressEvent(QKeyEvent* event) {
   }
 }
 
-void ShareStage::mousePressEvent(QMouseEvent* event) { m_drag = event->position(); }
-
-void ShareStage::mouseMoveEvent(QMouseEvent* event) {
+void ShareStage::pan(QPointF by) {
   if (m_zoom <= 1) return;
-  m_shift += event->position() - std::exchange(m_drag, event->position());
+  m_shift += by;
   renew();
 }
+
+void ShareStage::mousePressEvent(QMouseEvent* event) {
+  if (event->button() != Qt::RightButton) m_drag = event->position();
+}
+
+void ShareStage::mouseMoveEvent(QMouseEvent* event) {
+  if (m_drag) pan(event->position() - std::exchange(*m_drag, event->position()));
+}
+
+void ShareStage::mouseReleaseEvent(QMouseEvent*) { m_drag.reset(); }
 
 } // namespace zc

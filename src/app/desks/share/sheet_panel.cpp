@@ -81,13 +81,13 @@ void SheetPanel::make_parts(QVBoxLayout& column) {
       tr("Show the reference as at Try, every pixel in its swatch"),
       [](const SheetSpec& s) { return s.study; }, [](SheetSpec& s, bool on) { s.study = on; }));
   also->addStretch();
-  connect(m_parts, &QListWidget::itemChanged, this, &SheetPanel::take_parts, Qt::QueuedConnection);
-  connect(m_parts->model(), &QAbstractItemModel::rowsMoved, this, &SheetPanel::take_parts,
+  connect(m_parts, &QListWidget::itemChanged, this, &SheetPanel::apply_parts, Qt::QueuedConnection);
+  connect(m_parts->model(), &QAbstractItemModel::rowsMoved, this, &SheetPanel::apply_parts,
           Qt::QueuedConnection);
 }
 
 /// What the list says, after a tick or a move.
-void SheetPanel::take_parts() {
+void SheetPanel::apply_parts() {
   std::vector<SheetPart> parts;
   for (int i = 0; i < m_parts->count(); ++i)
     if (m_parts->item(i)->checkState() == Qt::Checked)
@@ -239,7 +239,7 @@ void SheetPanel::move_part(int by) {
     m_parts->insertItem(to, moved);
     m_parts->setCurrentRow(to);
   }
-  take_parts();
+  apply_parts();
 }
 
 void SheetPanel::follow() {

@@ -28,7 +28,7 @@ signals:
 
 private:
   void make_parts(QVBoxLayout& column);
-  void take_parts();
+  void apply_parts();
   void follow_parts(const std::vector<SheetPart>& parts);
   void make_swatches(QVBoxLayout& column);
   void make_paper(QVBoxLayout& column);

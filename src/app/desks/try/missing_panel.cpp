@@ -97,7 +97,7 @@ void MissingPanel::follow_head(const Needs* needed) {
                          .arg(needed->missing.size()));
 }
 
-/// The n-th of them, in two columns of so many rows.
+/// Where the n-th of them stands, in two columns of so many rows.
 void MissingPanel::add_missing(QGridLayout& grid, const MissingColor& lack, const Swatch* near, int n,
                                int rows) {
   auto* says = new QLabel(m_list);

@@ -84,7 +84,7 @@ void TryView::renew_picture() {
 
 bool TryView::settled() const { return m_picture.empty() || m_picture.exact(); }
 
-/// The exact picture in place of a draft.
+/// Puts the exact picture in the place of a draft.
 void TryView::settle() {
   if (settled()) return;
   m_drafts = false;

@@ -5,6 +5,7 @@
 #include "app/controls/number_field.h"
 #include "app/paint/monitor.h"
 #include "app/paint/paint.h"
+#include "app/theme/hands.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
 #include "io/photo/decode.h"
@@ -39,6 +40,7 @@ TryView::TryView(Studio& model, Picking& picking, Viewing& viewing, SetWork& wor
   setStatusTip(tr("Click to use the color of the swatch. Drag the edge; Space swaps its sides. Drag a swatch "
                   "onto an area to bind it."));
   setMouseTracking(true);
+  listen_to_two_fingers(*this);
   setFocusPolicy(Qt::StrongFocus);
   m_rest.setSingleShot(true);
   m_rest.setInterval(kRestBeforeExact);
@@ -240,6 +242,16 @@ void TryView::hover_at(QPointF position) {
   say_hint(*this, s ? tr("%1: click to use the color").arg(text(s->name)) : QString());
 }
 
+bool TryView::event(QEvent* event) {
+  const auto fingers = two_fingers(*this, *event);
+  if (!fingers) return QWidget::event(event);
+  zoom_to(m_scale * fingers->zoom, fingers->about);
+  if (!m_fitted) m_center -= fingers->pan / m_scale;
+  renew();
+  event->accept();
+  return true;
+}
+
 void TryView::wheelEvent(QWheelEvent* event) {
   zoom_to(m_scale * std::pow(kZoomStep, wheel_notches(*event)), event->position());
   event->accept();
@@ -307,9 +319,8 @@ void TryView::mouseReleaseEvent(QMouseEvent* event) {
   const Swatch* s = find_swatch(m_model.piece(), swatch);
   const auto color = color_at(m_press);
   // A swatch of the set is taken up itself; that of another state, or what is moved, is only a color.
-  if (s && set && color && rounded_8bit(*color) == rounded_8bit(s->color))
-    return m_work.take_up_swatch(swatch);
-  if (color) m_picks.take_up(*color);
+  if (s && set && color && rounded_8bit(*color) == rounded_8bit(s->color)) return m_work.use_swatch(swatch);
+  if (color) m_picks.use_color(*color);
 }
 
 void TryView::leaveEvent(QEvent*) {
@@ -358,7 +369,7 @@ bool TryView::bind_at(QPoint global, Id swatch) {
   return true;
 }
 
-void TryView::call_off() {
+void TryView::end_drag() {
   m_drag = Drag::None;
   update();
 }

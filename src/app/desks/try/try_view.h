@@ -3,8 +3,8 @@
 #pragma once
 
 #include "app/accessibility/accessibility.h"
+#include "app/platform/drags.h"
 #include "app/platform/press_and_hold.h"
-#include "app/platform/unfinished.h"
 #include "core/try/live_picture.h"
 #include "model/session/studio.h"
 #include "model/study/try_model.h"
@@ -43,9 +43,10 @@ public:
   void leave_foot(int height);
   [[nodiscard]] AccessibleContent accessible() override;
   [[nodiscard]] bool offers_menu(QPointF p) const override;
-  void call_off() override;
+  void end_drag() override;
 
 protected:
+  bool event(QEvent* event) override;
   void paintEvent(QPaintEvent* event) override;
   void resizeEvent(QResizeEvent* event) override;
   void showEvent(QShowEvent* event) override;
