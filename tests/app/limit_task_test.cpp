@@ -398,7 +398,10 @@ void LimitTask::what_cannot_be_an_area_is_refused() {
   press_button("draw.adds");
   // Far outside the disc everything lands on the rim.
   press_button("draw.outline");
-  draw_with_pen(wheel(), {{-3000, -3000}, {5000, -2000}, {4000, 6000}, {-3000, 4000}, {-3000, -2000}});
+  press(wheel(), {-3000, -3000});
+  for (const QPointF far : {QPointF(5000, -2000), {4000, 6000}, {-3000, 4000}, {-3000, -2000}})
+    move(wheel(), far);
+  release(wheel(), {-3000, -2000});
   for (const auto& p : std::get<Polygon>(mask().areas[0].shape).points)
     QVERIFY(std::hypot(p.x, p.y) < 1 + 1e-9);
   // A cut over everything is refused and nothing changes.

@@ -432,10 +432,9 @@ void StaffView::end_drag() {
   update();
 }
 
+/// What is tried out is put back with the session.
 void StaffView::ask_back() {
-  if (m_drag != Drag::Shift) return;
-  m_drag = Drag::None;
-  m_work.try_out({});
+  if (m_drag == Drag::Shift) m_drag = Drag::None;
 }
 
 } // namespace zc
