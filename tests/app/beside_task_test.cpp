@@ -226,8 +226,8 @@ void BesideTask::a_pen_shows_picks_and_goes_back() {
   const QPointF near(on_wheel(60, 0.2).toPoint());
   pen(wheel, near, Qt::NoButton);
   QCOMPARE(m_desk->session().color(), before);
-  const Srgb under = *m_desk->model().wheel().color_at(
-      wheel_point(wheel.disc_point_at(near), m_desk->session().at.at.v));
+  const Srgb under =
+      *m_desk->model().wheel().color_at(wheel_point(wheel.disc_point_at(near), m_desk->session().at.at.v));
   QCOMPARE(words("besideLine").left(12), "over " + QString::fromStdString(hex_of(under)));
   pen(wheel, on_wheel(60, 0.2), Qt::LeftButton);
   pen(wheel, on_wheel(60, 0.2), Qt::NoButton);

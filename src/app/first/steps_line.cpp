@@ -22,22 +22,22 @@ struct StepWords {
 };
 
 std::array<StepWords, kFirstSteps> step_words() {
-  return {
-      {{FirstStep::Reference, Desk::Observe, StepsLine::tr("Add a photo"),
-        StepsLine::tr("At Observe: drop a photo on the window, or press Add photo")},
-       {FirstStep::Color, Desk::Observe, StepsLine::tr("Sample colors"),
-        StepsLine::tr("At Observe: click the photo, or press Take palette")},
-       {FirstStep::Mask, Desk::Limit, StepsLine::tr("Make a mask"),
-        StepsLine::tr("At Limit: press a pattern, then drag outside the rim to turn the mask")},
-       {FirstStep::Swatch, Desk::Pick, StepsLine::tr("Add a swatch"),
-        StepsLine::tr("At Pick: drag the white line, pick in the wheel, press Ctrl+L")},
-       {FirstStep::Report, Desk::Grade, StepsLine::tr("Grade the set"),
-        StepsLine::tr("At Grade: read the report and press a remedy")},
-       {FirstStep::Picture, Desk::Try, StepsLine::tr("See the set in the picture"),
-        StepsLine::tr("At Try: see the photo in your swatches")},
-       {FirstStep::Save, Desk::Pick, StepsLine::tr("Save the piece"), StepsLine::tr("Press Ctrl+S to save the piece")},
-       {FirstStep::Share, Desk::Share, StepsLine::tr("Print or export"),
-        StepsLine::tr("At Share: save the sheet, or export files for the program you paint with")}}};
+  return {{{FirstStep::Reference, Desk::Observe, StepsLine::tr("Add a photo"),
+            StepsLine::tr("At Observe: drop a photo on the window, or press Add photo")},
+           {FirstStep::Color, Desk::Observe, StepsLine::tr("Sample colors"),
+            StepsLine::tr("At Observe: click the photo, or press Take palette")},
+           {FirstStep::Mask, Desk::Limit, StepsLine::tr("Make a mask"),
+            StepsLine::tr("At Limit: press a pattern, then drag outside the rim to turn the mask")},
+           {FirstStep::Swatch, Desk::Pick, StepsLine::tr("Add a swatch"),
+            StepsLine::tr("At Pick: drag the white line, pick in the wheel, press Ctrl+L")},
+           {FirstStep::Report, Desk::Grade, StepsLine::tr("Grade the set"),
+            StepsLine::tr("At Grade: read the report and press a remedy")},
+           {FirstStep::Picture, Desk::Try, StepsLine::tr("See the set in the picture"),
+            StepsLine::tr("At Try: see the photo in your swatches")},
+           {FirstStep::Save, Desk::Pick, StepsLine::tr("Save the piece"),
+            StepsLine::tr("Press Ctrl+S to save the piece")},
+           {FirstStep::Share, Desk::Share, StepsLine::tr("Print or export"),
+            StepsLine::tr("At Share: save the sheet, or export files for the program you paint with")}}};
 }
 
 } // namespace

@@ -112,7 +112,8 @@ void Tray::lay_out() {
                      : narrow ? WellsView::Build::Narrow
                               : WellsView::Build::Roomy);
   m_set->fold(m_folded);
-  m_set->stack(!m_folded && width() < kTight);
+  // Of the window, for in a row that scrolls it is never less than it needs.
+  m_set->stack(!m_folded && window()->width() < kTight);
   m_row->setSpacing(narrow ? kGap : kMargin - 2);
   if (height() != high || minimumHeight() != high) {
     setFixedHeight(high);

@@ -19,6 +19,7 @@
 namespace zc {
 namespace {
 
+constexpr int kBetweenDesks = 12, kTightDesks = 960;
 constexpr int kRoomyHead = 1200, kTightHead = 1090, kNarrowTitle = 170, kWideTitle = 300, kLeastTitle = 60;
 
 /// While nobody edits it, a title that is cut says so.
@@ -93,6 +94,7 @@ Head::Head(Studio& model, Viewing& viewing, QWidget* parent)
 /// As wide as it is, as long as the desks and the views keep their room. In a small window the star beside
 /// the window's own title has to do for the state.
 void Head::fit_title() {
+  m_desks->layout()->setSpacing(width() < kTightDesks ? 2 : kBetweenDesks);
   // In languages with longer words the title gives way too.
   const int room = width() - 4 * kMargin - m_desks->sizeHint().width() - m_views->sizeHint().width() -
                    m_card->sizeHint().width() - kGap;
@@ -114,7 +116,7 @@ QWidget* Head::make_desks() {
   auto* box = new QWidget(this);
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(12);
+  row->setSpacing(kBetweenDesks);
   auto* group = new QButtonGroup(this);
   for (const DeskFacts& desk : kDeskFacts) {
     auto* button = word_tab(
