@@ -149,6 +149,7 @@ private slots:
   void drops_say_whether_they_are_taken();
   void input_methods_write_in_every_field();
   void notices_are_seen_where_only_the_companion_is();
+  void a_large_scale_on_a_small_screen_cuts_nothing();
   void windows_come_back_from_a_screen_that_went();
   void digits_are_found_by_their_place_data();
   void digits_are_found_by_their_place();
@@ -892,6 +893,22 @@ void HandsTask::notices_are_seen_where_only_the_companion_is() {
   QVERIFY(said.parentWidget()->rect().contains(said.geometry()));
   m_desk->program.beside.switch_desk();
   QVERIFY(QTest::qWaitForWindowExposed(&m_desk->window));
+}
+
+/// 1400 pixels at 150 %.
+void HandsTask::a_large_scale_on_a_small_screen_cuts_nothing() {
+  for (const char* left_open : {"tray/relation", "readout/shown"}) QSettings().remove(left_open);
+  first_start = true;
+  DeskTop desk;
+  first_start = false;
+  desk.window.resize(933, 700);
+  for (const auto& word : kDeskWords) {
+    desk.model().viewing().show_desk(word.value);
+    const auto& tray = desk.part<QWidget>("tray");
+    const auto& more = desk.part<QWidget>("trayMore");
+    QVERIFY2(QTest::qWaitFor([&] { return tray.width() <= 933 && more.geometry().right() < 933; }, 3000),
+             std::string(word.word).c_str());
+  }
 }
 
 /// Last, for the second screen does not come back.

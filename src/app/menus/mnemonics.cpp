@@ -34,7 +34,7 @@ bool free_at(const QString& words, int place, const QString& taken) {
   return place >= 0 && !taken.contains(words[place], Qt::CaseInsensitive);
 }
 
-QString marked(QString words, int place) {
+QString marked(const QString& words, int place) {
   const QString plain = words.left(place).replace(QLatin1Char('&'), QStringLiteral("&&"));
   const QString rest = words.mid(place).replace(QLatin1Char('&'), QStringLiteral("&&"));
   return plain + QLatin1Char('&') + rest;

@@ -24,7 +24,7 @@ constexpr int kHigh = 122, kFoldedHigh = 52;
 constexpr int kEdge = 12;
 /// From this width on beside the readouts, the groups stand apart as they should.
 constexpr int kRoomy = 1190;
-/// Below this width the family stands under what adds to it.
+/// Below this width the family stands under what adds to it, and names have less room.
 constexpr int kTight = 960;
 
 QString fold_setting(Desk desk) {
@@ -101,19 +101,20 @@ bool Tray::is_narrow() const {
 void Tray::lay_out() {
   const bool narrow = is_narrow();
   m_narrow = narrow;
+  // Of the window, for in a row that scrolls it is never less than it needs.
+  const bool tight = window()->width() < kTight;
   const int high = m_folded ? kFoldedHigh : kHigh;
   const int inside = high - 2 * kEdge;
   m_pair->setFixedSize(m_folded ? 72 : narrow ? 84 : inside, inside);
   m_color->fold(m_folded);
-  m_color->setFixedWidth(m_folded ? 372 : narrow ? 170 : 204);
+  m_color->setFixedWidth(m_folded ? (tight ? 270 : 372) : narrow ? 170 : 204);
   m_place->setVisible(!m_folded);
   m_readouts->setVisible(!m_folded && m_readouts->shown() > 0);
   m_wells->set_build(m_folded ? WellsView::Build::Row
                      : narrow ? WellsView::Build::Narrow
                               : WellsView::Build::Roomy);
   m_set->fold(m_folded);
-  // Of the window, for in a row that scrolls it is never less than it needs.
-  m_set->stack(!m_folded && window()->width() < kTight);
+  m_set->stack(!m_folded && tight);
   m_row->setSpacing(narrow ? kGap : kMargin - 2);
   if (height() != high || minimumHeight() != high) {
     setFixedHeight(high);
