@@ -247,6 +247,24 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
     QWidget& w = at("maskWheel", Desk::Limit);
     return pull(w, {6, w.height() / 2.0}, {6, w.height() / 2.0 - 50});
   };
+  out["the grip that shifts values"] = [=, this] {
+    at("staff", Desk::Grade);
+    auto& staff = desk().part<StaffView>("staff");
+    const Id swatch = current_set(desk().piece())->families[0].swatches[0].id;
+    desk().model().laying().select_swatch(swatch);
+    const QPointF from(staff.swatch_rect(swatch).right() + 11, staff.swatch_rect(swatch).center().y());
+    return pull(staff, from, from + QPointF(0, 40));
+  };
+  out["a pointer by keys that holds the value"] = [=, this] {
+    QWidget& rail = at("rail", Desk::Pick);
+    rail.setFocus();
+    desk().trigger("movePointerByKeys");
+    QTest::keyClick(&rail, Qt::Key_Space);
+    QTest::keyClick(&rail, Qt::Key_Down);
+    return [&rail] {
+      for (int i = 0; i < 2; ++i) QTest::keyClick(&rail, Qt::Key_Space);
+    };
+  };
   out["a region on the photo"] = [=, this] {
     QWidget& w = at("photo", Desk::Observe);
     desk().part<QAbstractButton>("markRegion").click();

@@ -22,8 +22,6 @@ namespace {
 constexpr double kDragStart = 4, kPixelsPerStep = 3;
 constexpr int kWordStays = 6000;
 constexpr double kLargestTyped = 1e6;
-/// Steps by keys or wheel that follow within this time are one step of undo; see PieceStore::kRun.
-constexpr int kRun = 900;
 /// A wheel that rests so long begins a notch anew. Eighths and fifteenths of one add up to it within kAlmost.
 constexpr int kWheelRests = 1500;
 constexpr double kAlmost = 1e-6;
@@ -139,7 +137,7 @@ QString NumberField::drag_key() const {
 }
 
 void NumberField::step_by(double steps) {
-  if (!m_since_step.isValid() || m_since_step.hasExpired(kRun)) ++m_drag_number;
+  if (!m_since_step.isValid() || m_since_step.hasExpired(PieceStore::kRun.count())) ++m_drag_number;
   m_since_step.start();
   m_stepping = true;
   want(m_value + steps * m_range.step);

@@ -26,8 +26,8 @@ public:
   virtual ~Draggable() = default;
   /// The drag ends where it is. Until the next press the widget is as if nothing were pressed.
   virtual void end_drag() = 0;
-  /// What drags here can change of the session; it is put back when one is called off. At first all that
-  /// hands change, without what is worked out from photos.
+  /// What drags here can change of the session; it is put back when one is called off: unless a view says
+  /// otherwise everything but the colors taken from photos, which can arrive meanwhile.
   [[nodiscard]] virtual Parts changed_by_drags() const;
   /// A drag is called off: a field that only tells others what it wants asks for what it showed before.
   virtual void ask_back() {}

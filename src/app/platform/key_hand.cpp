@@ -63,7 +63,7 @@ QPointF way_of(const QKeyEvent& event) {
 
 } // namespace
 
-KeyHand::KeyHand(const DragKeeper& drags) : m_drags(drags) { qApp->installEventFilter(this); }
+KeyHand::KeyHand(DragKeeper& drags) : m_drags(drags) { qApp->installEventFilter(this); }
 
 bool KeyHand::turn() {
   if (on()) return end(), true;
@@ -85,7 +85,7 @@ void KeyHand::begin(QWidget& view) {
 
 void KeyHand::end() {
   QWidget* pointed = m_pointed;
-  if (m_drags.dragging()) release({});
+  if (on()) m_drags.end();
   delete m_mark;
   m_view.clear();
   m_pointed.clear();

@@ -9,7 +9,6 @@
 #include <QPointF>
 #include <QPointer>
 
-class QContextMenuEvent;
 class QKeyEvent;
 class QWidget;
 
@@ -20,24 +19,25 @@ class DragKeeper;
 class KeyHand final : public QObject {
   Q_OBJECT
 public:
-  explicit KeyHand(const DragKeeper& drags);
+  explicit KeyHand(DragKeeper& drags);
   /// Begins on the view with the focus, or ends. False when what has the focus cannot be pointed at.
   bool turn();
   [[nodiscard]] bool on() const { return m_view; }
+  /// What it holds is let go where it is, and dropped nowhere.
+  void end();
 
 protected:
   bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
   void begin(QWidget& view);
-  void end();
   void move_by(QPointF way);
   void press(Qt::KeyboardModifiers modifiers);
   void release(Qt::KeyboardModifiers modifiers);
   void send(QEvent::Type type, Qt::MouseButton button, Qt::KeyboardModifiers modifiers);
   [[nodiscard]] bool key(const QKeyEvent& event);
   void open_menu();
-  const DragKeeper& m_drags;
+  DragKeeper& m_drags;
   QPointer<QWidget> m_view;    ///< With the focus.
   QPointer<QWidget> m_pointed; ///< That hears of the pointer: its viewport, where it has one.
   QPointer<QWidget> m_mark;

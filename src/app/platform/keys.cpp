@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/platform/keys.h"
 
+#include "app/platform/unfinished.h"
+
 #include <QAbstractItemView>
 #include <QApplication>
 #include <QComboBox>
 #include <QKeyEvent>
-#include <QLineEdit>
-#include <QPlainTextEdit>
 
 namespace zc {
 namespace {
@@ -15,8 +15,15 @@ namespace {
 constexpr quint32 kFirstDigit = 10, kLastDigit = 18;
 
 bool takes_letters(const QWidget& widget) {
-  return qobject_cast<const QLineEdit*>(&widget) || qobject_cast<const QPlainTextEdit*>(&widget) ||
-         qobject_cast<const QComboBox*>(&widget) || qobject_cast<const QAbstractItemView*>(&widget);
+  return takes_text(widget) || qobject_cast<const QComboBox*>(&widget) ||
+         qobject_cast<const QAbstractItemView*>(&widget);
+}
+
+/// The digit, 1 to 9, that a key of the row above the letters stands for by its place, whatever the layout
+/// writes with it. 0 for other keys, and where the platform does not tell places.
+int digit_by_place(const QKeyEvent& event) {
+  const quint32 code = event.nativeScanCode();
+  return code >= kFirstDigit && code <= kLastDigit ? static_cast<int>(code - kFirstDigit) + 1 : 0;
 }
 
 bool writes(const QKeyEvent& event) {
@@ -25,11 +32,6 @@ bool writes(const QKeyEvent& event) {
 }
 
 } // namespace
-
-int digit_by_place(const QKeyEvent& event) {
-  const quint32 code = event.nativeScanCode();
-  return code >= kFirstDigit && code <= kLastDigit ? static_cast<int>(code - kFirstDigit) + 1 : 0;
-}
 
 KeyKeeper::KeyKeeper(QWidget& window) : QObject(&window), m_window(window) { qApp->installEventFilter(this); }
 

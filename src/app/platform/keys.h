@@ -11,10 +11,6 @@ class QWidget;
 
 namespace zc {
 
-/// The digit, 1 to 9, that a key of the row above the letters stands for by its place, whatever the layout
-/// writes with it. 0 for other keys, and where the platform does not tell places.
-[[nodiscard]] int digit_by_place(const QKeyEvent& event);
-
 /// Hears the keys and wheels of a window before its shortcuts and widgets do.
 class KeyKeeper final : public QObject {
   Q_OBJECT

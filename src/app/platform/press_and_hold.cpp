@@ -8,20 +8,9 @@
 #include <QLineF>
 #include <QMouseEvent>
 #include <QStyleHints>
-#include <QTabletEvent>
 #include <QWidget>
 
 namespace zc {
-
-namespace {
-
-/// Keys have a key for menus, and take their time; see KeyHand.
-bool by_keys(const QEvent& event) {
-  return event.type() == QEvent::MouseButtonPress &&
-         static_cast<const QMouseEvent&>(event).source() == Qt::MouseEventSynthesizedByApplication;
-}
-
-} // namespace
 
 PressAndHold::PressAndHold(DragKeeper& drags) : m_drags(drags) { qApp->installEventFilter(this); }
 
@@ -41,21 +30,20 @@ bool PressAndHold::eventFilter(QObject* watched, QEvent* event) {
   auto* widget = qobject_cast<QWidget*>(watched);
   if (!widget) return false;
   switch (event->type()) {
-  case QEvent::MouseButtonPress:
-  case QEvent::TabletPress: {
-    const auto* press = static_cast<QSinglePointEvent*>(event);
-    if (press->button() == Qt::LeftButton && !by_keys(*event))
+  case QEvent::MouseButtonPress: {
+    const auto* press = static_cast<QMouseEvent*>(event);
+    // Keys have a key for menus, and take their time; see KeyHand.
+    const bool by_keys = press->source() == Qt::MouseEventSynthesizedByApplication;
+    if (press->button() == Qt::LeftButton && !by_keys)
       begin(*widget, press->position());
     else
       m_timer.stop();
     break;
   }
   case QEvent::MouseMove:
-  case QEvent::TabletMove:
-    if (m_timer.isActive() && widget == m_pressed) moved(static_cast<QSinglePointEvent*>(event)->position());
+    if (m_timer.isActive() && widget == m_pressed) moved(static_cast<QMouseEvent*>(event)->position());
     break;
   case QEvent::MouseButtonRelease:
-  case QEvent::TabletRelease:
     m_timer.stop();
     break;
   default:

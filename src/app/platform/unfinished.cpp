@@ -19,10 +19,6 @@ namespace {
 /// At most so many menus are open within menus.
 constexpr int kMostPopups = 20;
 
-bool takes_text(const QWidget& widget) {
-  return qobject_cast<const QLineEdit*>(&widget) || qobject_cast<const QPlainTextEdit*>(&widget);
-}
-
 /// In every window: one that is not the active one can have a field that was typed in, too.
 QList<QPointer<QWidget>> typed_fields() {
   QList<QPointer<QWidget>> out;
@@ -64,6 +60,10 @@ void call_off_presses() {
 }
 
 } // namespace
+
+bool takes_text(const QWidget& widget) {
+  return qobject_cast<const QLineEdit*>(&widget) || qobject_cast<const QPlainTextEdit*>(&widget);
+}
 
 void commit_typed_text() {
   for (const QPointer<QWidget>& field : typed_fields()) {

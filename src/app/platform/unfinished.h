@@ -3,8 +3,12 @@
 // belongs to the piece it was begun in, and ends before another piece begins.
 #pragma once
 
+class QWidget;
+
 namespace zc {
 
+/// Whether text is typed into it.
+[[nodiscard]] bool takes_text(const QWidget& widget);
 /// A field with text that is being typed gives it to whoever takes it, as when it is left, and keeps the
 /// focus as long as it stays.
 void commit_typed_text();

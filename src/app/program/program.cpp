@@ -10,6 +10,7 @@ Program::Program(Dialogs& toolkit_dialogs)
       copy_on_pick(model), window(model, job, documents, copy_on_pick, dialogs),
       beside(model, copy_on_pick, window) {
   QObject::connect(&model, &Studio::startedAnew, &m_press_and_hold, &PressAndHold::stop);
+  QObject::connect(&model, &Studio::startedAnew, &m_key_hand, &KeyHand::end);
   QObject::connect(&window, &MainWindow::keyHandAsked, &m_key_hand, [this] {
     if (!m_key_hand.turn())
       emit model.notice(

@@ -25,7 +25,6 @@
 #include <QContextMenuEvent>
 #include <QKeyEvent>
 #include <QMenu>
-#include <QTabletEvent>
 #include <QWheelEvent>
 
 namespace zc {

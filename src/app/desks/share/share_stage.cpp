@@ -158,8 +158,8 @@ void ShareStage::showEvent(QShowEvent* event) {
 bool ShareStage::event(QEvent* event) {
   const auto fingers = two_fingers(*this, *event);
   if (!fingers) return QWidget::event(event);
+  if (m_zoom > 1) m_shift += fingers->pan;
   zoom(fingers->zoom, fingers->about);
-  pan(fingers->pan);
   event->accept();
   return true;
 }

@@ -245,9 +245,8 @@ void TryView::hover_at(QPointF position) {
 bool TryView::event(QEvent* event) {
   const auto fingers = two_fingers(*this, *event);
   if (!fingers) return QWidget::event(event);
-  zoom_to(m_scale * fingers->zoom, fingers->about);
   if (!m_fitted) m_center -= fingers->pan / m_scale;
-  renew();
+  zoom_to(m_scale * fingers->zoom, fingers->about);
   event->accept();
   return true;
 }
