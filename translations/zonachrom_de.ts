@@ -9642,10 +9642,6 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <translation>%1, %2</translation>
     </message>
     <message>
-        <source>Click a version to choose it, double-click to restore it</source>
-        <translation>Klick wählt eine Version, Doppelklick stellt sie wieder her</translation>
-    </message>
-    <message>
         <source>current set</source>
         <translation>aktueller Satz</translation>
     </message>
@@ -9672,6 +9668,10 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Save the set as a version, change the set, and compare both here.</source>
         <translation>Den Satz als Version speichern, ihn ändern und hier beide vergleichen.</translation>
+    </message>
+    <message>
+        <source>Click a version to choose it, double-click it or press Enter to restore it</source>
+        <translation>Klick wählt eine Version, Doppelklick oder Eingabetaste stellt sie wieder her</translation>
     </message>
 </context>
 <context>

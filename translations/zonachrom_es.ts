@@ -9642,10 +9642,6 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <translation>%1, %2</translation>
     </message>
     <message>
-        <source>Click a version to choose it, double-click to restore it</source>
-        <translation>Clic elige una versión, doble clic la restaura</translation>
-    </message>
-    <message>
         <source>current set</source>
         <translation>conjunto actual</translation>
     </message>
@@ -9672,6 +9668,10 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Save the set as a version, change the set, and compare both here.</source>
         <translation>Guarda el conjunto como versión, cámbialo y compara aquí los dos.</translation>
+    </message>
+    <message>
+        <source>Click a version to choose it, double-click it or press Enter to restore it</source>
+        <translation>Clic elige una versión; doble clic o Intro la restaura</translation>
     </message>
 </context>
 <context>

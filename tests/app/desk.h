@@ -4,11 +4,11 @@
 #pragma once
 
 #include "app/accessibility/accessibility.h"
+#include "app/controls/notice_bar.h"
 #include "app/files/arrivals.h"
 #include "app/platform/dialogs.h"
 #include "app/program/program.h"
 #include "app/theme/theme.h"
-#include "app/window/notice_bar.h"
 #include "support/check.h"
 #include "support/home.h"
 #include "support/waited.h"

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What holds at every desk: words can be read, controls say what they are, keys reach them all, long names
 // and missing things do no harm.
+#include "app/controls/notice_bar.h"
 #include "app/controls/number_field.h"
 #include "app/paint/paint.h"
 #include "app/program/start_options.h"
 #include "app/theme/interface_size.h"
-#include "app/window/notice_bar.h"
 #include "app/window/stage_area.h"
 #include "core/piece/edits.h"
 #include "desk.h"

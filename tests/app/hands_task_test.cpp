@@ -6,11 +6,14 @@
 #include "app/companion/strip_view.h"
 #include "app/controls/number_field.h"
 #include "app/desks/grade/rows_view.h"
+#include "app/desks/grade/versions_view.h"
 #include "app/desks/pick/mix_view.h"
 #include "app/desks/pick/toward_bar.h"
+#include "app/desks/share/share_stage.h"
 #include "app/desks/try/try_view.h"
 #include "app/photo/photo_view.h"
 #include "app/platform/keys.h"
+#include "app/screen/frozen_screen.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
 #include "core/piece/edits.h"
@@ -29,8 +32,12 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QScreen>
+#include <QStyleHints>
+#include <QTableView>
 #include <QTimer>
 #include <qpa/qplatformnativeinterface.h>
+
+#include <fstream>
 
 using namespace zc;
 using namespace zc::test;
@@ -68,7 +75,7 @@ void draw_with_mouse(QWidget& w, const std::vector<QPointF>& places) {
 }
 
 /// The screens of the toolkit's platform without a monitor, side by side.
-QJsonObject screens(int count) {
+QJsonObject screens(int count, int ratio) {
   QJsonArray out;
   for (int i = 0; i < count; ++i)
     out << QJsonObject{{"name", i == 0 ? "left" : "right"},
@@ -78,18 +85,36 @@ QJsonObject screens(int count) {
                        {"height", 1080},
                        {"logicalDpi", 96},
                        {"logicalBaseDpi", 96},
-                       {"dpr", 1}};
+                       {"dpr", ratio}};
   return {{"screens", out}};
 }
 
-/// One is plugged in or pulled out. The platform's own way, which has no public header.
-void plug_screens(int count) {
+/// One is plugged in or pulled out, or shows everything larger. The platform's own way, which has no public
+/// header.
+void plug_screens(int count, int ratio = 1) {
   using Plug = void (*)(const QJsonObject&, QPlatformNativeInterface*);
   QPlatformNativeInterface* platform = QGuiApplication::platformNativeInterface();
   const auto plug = reinterpret_cast<Plug>(platform->nativeResourceForIntegration("setConfiguration"));
   if (!plug) qFatal("this platform's screens stay as they are");
-  plug(screens(count), platform);
+  plug(screens(count, ratio), platform);
 }
+
+/// What a key of a keyboard gives, plain and with Shift, by its scan code.
+using Layout = std::map<quint32, std::pair<char32_t, char32_t>>;
+
+/// Of xkeyboard-config (tests/reference/make_layouts.py).
+std::map<std::string, Layout> layouts() {
+  std::map<std::string, Layout> out;
+  std::ifstream file(REFERENCE_FOLDER "/layouts.txt");
+  std::string name;
+  quint32 code = 0, plain = 0, shifted = 0;
+  while (file >> name >> std::dec >> code >> std::hex >> plain >> shifted) out[name][code] = {plain, shifted};
+  if (out.size() != 7) qFatal("seven layouts");
+  return out;
+}
+
+/// The toolkit's key for a sign.
+int key_of(char32_t sign) { return static_cast<int>(QChar::toUpper(sign)); }
 
 QPointingDevice* screen() {
   static QPointingDevice* one = QTest::createTouchDevice();
@@ -112,8 +137,7 @@ private slots:
     plug_screens(2);
     m_desk = std::make_unique<DeskTop>();
     m_desk->program.beside.show(CompanionShape::Column);
-    beside().setScreen(QGuiApplication::screens().last());
-    beside().apply_place({2000, 60, 280, 760}); // On the other screen, where it covers nothing.
+    stand_on_other_screen();
     QCoreApplication::processEvents();
   }
   void init() {
@@ -122,6 +146,7 @@ private slots:
     at_hand.wells[3] = Srgb{0.1, 0.2, 0.5};
     model().start(a_piece(), at_hand, true);
     m_mixes = false;
+    m_desk->program.beside.show(CompanionShape::Column);
     model().viewing().show_desk(Desk::Pick);
     m_desk->window.activateWindow();
     QVERIFY(QTest::qWaitForWindowActive(&m_desk->window));
@@ -134,6 +159,11 @@ private slots:
   void a_finger_does_what_the_mouse_does_data();
   void a_finger_does_what_the_mouse_does();
   void two_fingers_zoom();
+  void two_fingers_move_what_is_zoomed();
+  void the_sheet_is_moved_and_let_go();
+  void the_frozen_screen_keeps_to_its_button();
+  void a_held_press_ends_with_its_piece();
+  void lists_and_versions_listen_to_keys();
   void a_pen_opens_menus_and_adds_corners();
   void quick_steps_are_one_step_of_undo();
   void fine_wheels_gather_to_steps();
@@ -153,6 +183,8 @@ private slots:
   void windows_come_back_from_a_screen_that_went();
   void digits_are_found_by_their_place_data();
   void digits_are_found_by_their_place();
+  void every_shortcut_has_a_key_on_every_layout();
+  void windows_live_through_sizes_and_scales();
 
 private:
   AppModel& model() { return m_desk->model(); }
@@ -160,6 +192,11 @@ private:
     for (QWidget* w : QApplication::topLevelWidgets())
       if (auto* found = qobject_cast<Companion*>(w)) return *found;
     qFatal("there is no companion");
+  }
+  /// Where it covers nothing.
+  void stand_on_other_screen() {
+    beside().setScreen(QGuiApplication::screens().last());
+    beside().apply_place({2000, 60, 280, 760});
   }
   QUndoStack& stack() { return model().store().stack(); }
   template <class W> W& find(const char* name, Desk desk, SetView view = SetView::Staff) {
@@ -222,6 +259,11 @@ std::map<std::string, std::function<Pull()>> HandsTask::ways() {
   out["pick on the rail"] = on("rail", Desk::Pick, {0, 40});
   out["pick on the companion's wheel"] = on("besideWheel", Desk::Pick, {20, 15});
   out["pick on the companion's rail"] = on("besideRail", Desk::Pick, {0, 30});
+  out["pick on the companion's strip"] = [this] {
+    m_desk->program.beside.show(CompanionShape::Strip);
+    auto& strip = beside().strip();
+    return Pull{&strip, strip.axis_point(40), strip.axis_point(70)};
+  };
   out["sample of the photo"] = on("photo", Desk::Observe, {30, 20});
   out["a corner of the mask"] = [this] {
     auto& w = find<WheelView>("maskWheel", Desk::Limit);
@@ -448,6 +490,118 @@ void HandsTask::two_fingers_zoom() {
   }
 }
 
+void HandsTask::two_fingers_move_what_is_zoomed() {
+  auto& sheet = find<ShareStage>("shareStage", Desk::Share);
+  sheet.setFocus();
+  press_key(sheet, Qt::Key_0);
+  for (int i = 0; i < 4; ++i) press_key(sheet, Qt::Key_Plus);
+  const QPoint left = sheet.rect().center() - QPoint(30, 0), right = left + QPoint(60, 0);
+  const QPointF before = sheet.place_of(0, 0);
+  QTest::touchEvent(&sheet, screen()).press(0, left).press(1, right);
+  for (int i = 1; i <= 6; ++i) {
+    const QPoint by(7 * i, 5 * i);
+    QTest::touchEvent(&sheet, screen()).move(0, left + by).move(1, right + by);
+  }
+  QTest::touchEvent(&sheet, screen()).release(0, left).release(1, right);
+  // A first stretch is taken to tell a gesture from two taps.
+  const QPointF moved = sheet.place_of(0, 0) - before;
+  QVERIFY2(moved.x() > 20 && moved.x() <= 42.5, qPrintable(QString::number(moved.x())));
+  QVERIFY2(moved.y() > 12 && moved.y() <= 30.5, qPrintable(QString::number(moved.y())));
+}
+
+void HandsTask::the_sheet_is_moved_and_let_go() {
+  auto& sheet = find<ShareStage>("shareStage", Desk::Share);
+  const auto at = [&] { return sheet.place_of(0, 0); };
+  sheet.setFocus();
+  press_key(sheet, Qt::Key_0);
+  for (int i = 0; i < 4; ++i) press_key(sheet, Qt::Key_Plus);
+  const QPointF middle(sheet.rect().center()), before = at();
+  press(sheet, middle);
+  move(sheet, middle + QPointF(30, 10));
+  QCOMPARE(at() - before, QPointF(30, 10));
+  right_button(sheet, middle);
+  move(sheet, middle + QPointF(40, 20));
+  QCOMPARE(at() - before, QPointF(40, 20));
+  for (const bool another_piece : {false, true}) {
+    press(sheet, middle);
+    if (another_piece) model().start(a_piece(), {}, true);
+    QEvent lost(QEvent::WindowDeactivate);
+    QCoreApplication::sendEvent(&m_desk->window, &lost);
+    const QPointF ended = at();
+    move(sheet, middle);
+    QCOMPARE(at(), ended);
+    release(sheet, middle);
+  }
+}
+
+void HandsTask::the_frozen_screen_keeps_to_its_button() {
+  FrozenScreen frozen(model(), model().picking(), model().viewing(), *m_desk->window.screen(),
+                      FrozenScreen::Use::Picture);
+  frozen.show();
+  QSize taken;
+  bool left = false;
+  connect(&frozen, &FrozenScreen::pictureTaken, this, [&](const QImage& picture) { taken = picture.size(); });
+  connect(&frozen, &FrozenScreen::left, this, [&] { left = true; });
+  const QPointF from(100, 100), to(220, 180);
+  press(frozen, from);
+  move(frozen, to);
+  right_button(frozen, to);
+  QVERIFY(!left);
+  QTest::keyClick(&frozen, Qt::Key_Escape); // The part that is drawn is called off first, and then all.
+  QVERIFY(!left);
+  release(frozen, to);
+  QVERIFY(taken.isEmpty());
+  draw_with_mouse(frozen, {from, to});
+  QVERIFY2(std::abs(taken.width() - 121) <= 1 && std::abs(taken.height() - 81) <= 1,
+           qPrintable(QString::number(taken.width())));
+  QTest::keyClick(&frozen, Qt::Key_Escape);
+  QVERIFY(left);
+}
+
+/// What is held when another piece comes opens no menu of that piece.
+void HandsTask::a_held_press_ends_with_its_piece() {
+  auto& staff = find<StaffView>("staff", Desk::Grade);
+  int menus = 0;
+  QTimer closes;
+  connect(&closes, &QTimer::timeout, this, [&] {
+    if (auto* menu = QApplication::activePopupWidget(); menu && ++menus) menu->close();
+  });
+  closes.start(20);
+  const int long_enough = QGuiApplication::styleHints()->mousePressAndHoldInterval() + 200;
+  for (const bool another_piece : {true, false}) {
+    const QPointF at = staff.swatch_rect(swatch(0, 0).id).center();
+    press(staff, at);
+    if (another_piece) model().start(a_piece(), {}, true);
+    QTest::qWait(long_enough);
+    QCOMPARE(menus, another_piece ? 0 : 1);
+    release(staff, at);
+  }
+}
+
+void HandsTask::lists_and_versions_listen_to_keys() {
+  auto& table = find<QTableView>("list", Desk::Grade, SetView::List);
+  table.setFocus();
+  table.setCurrentIndex(table.model()->index(1, 0));
+  const Id second = model().session().selection.focus();
+  QVERIFY(second);
+  QTest::keyClick(&table, Qt::Key_F2);
+  auto* editor = qobject_cast<QLineEdit*>(QApplication::focusWidget());
+  QVERIFY(editor && table.isAncestorOf(editor));
+  QTest::keyClicks(editor, QStringLiteral("P3 ink")); // No shortcut of one letter takes part of it.
+  QTest::keyClick(editor, Qt::Key_Return);
+  QTRY_COMPARE(find_swatch(model().piece(), second)->name, std::string("P3 ink"));
+  QTest::keyClick(&table, Qt::Key_F2);
+  QTest::keyClicks(QApplication::focusWidget(), QStringLiteral("other"));
+  QTest::keyClick(QApplication::focusWidget(), Qt::Key_Escape);
+  QTRY_VERIFY(table.findChildren<QLineEdit*>().isEmpty());
+  QCOMPARE(find_swatch(model().piece(), second)->name, std::string("P3 ink"));
+  auto& versions = find<VersionsView>("versions", Desk::Grade, SetView::Versions);
+  versions.setFocus();
+  QTest::keyClick(&versions, Qt::Key_Right);
+  QTest::keyClick(&versions, Qt::Key_Return);
+  QVERIFY(current_set(model().piece())->families == current_set(model().piece())->versions[0].families);
+}
+
 /// Two taps, and the button at the barrel.
 void HandsTask::a_pen_opens_menus_and_adds_corners() {
   auto& wheel = find<WheelView>("maskWheel", Desk::Limit);
@@ -562,17 +716,12 @@ void HandsTask::letters_are_typed_where_letters_are_taken() {
   QVERIFY(model().session().keeps_reference[static_cast<std::size_t>(Desk::Limit)] != kept);
 }
 
-/// What the toolkit tells of the third key of the row, plain and with Shift. Values as xkb's layouts have
-/// them; from memory.
+/// What the toolkit tells of the third key of the row, plain and with Shift.
 void HandsTask::digits_are_found_by_their_place_data() {
   QTest::addColumn<int>("plain");
   QTest::addColumn<int>("shifted");
-  const std::tuple<const char*, int, int> layouts[] = {
-      {"US", Qt::Key_3, Qt::Key_NumberSign},      {"German", Qt::Key_3, Qt::Key_section},
-      {"French", Qt::Key_QuoteDbl, Qt::Key_3},    {"Spanish", Qt::Key_3, Qt::Key_periodcentered},
-      {"Swedish", Qt::Key_3, Qt::Key_NumberSign}, {"Turkish", Qt::Key_3, Qt::Key_AsciiCircum},
-      {"Polish", Qt::Key_3, Qt::Key_NumberSign}};
-  for (const auto& [name, plain, shifted] : layouts) QTest::addRow("%s", name) << plain << shifted;
+  for (const auto& [name, layout] : layouts())
+    QTest::addRow("%s", name.c_str()) << key_of(layout.at(12).first) << key_of(layout.at(12).second);
 }
 
 void HandsTask::digits_are_found_by_their_place() {
@@ -602,6 +751,32 @@ void HandsTask::digits_are_found_by_their_place() {
   QCOMPARE(hex.text(), QString(QChar(plain)));
   QVERIFY(third(hex, plain, Qt::ControlModifier));
   QCOMPARE(model().session().desk, Desk::Pick);
+}
+
+/// A letter stands on a key of its own, in any of the layouts; a digit there, or in the row of digits at its
+/// place, where the test above presses it; the rest are keys without a sign. Keys of the views may need
+/// Shift.
+void HandsTask::every_shortcut_has_a_key_on_every_layout() {
+  QSet<int> keys;
+  for (const auto* action : m_desk->window.findChildren<QAction*>())
+    for (const QKeySequence& sequence : action->shortcuts())
+      for (int i = 0; i < sequence.count(); ++i) keys << sequence[static_cast<uint>(i)].key();
+  keys.remove(Qt::Key_unknown);
+  QVERIFY(keys.contains(Qt::Key_L) && keys.contains(Qt::Key_6) && keys.size() > 30);
+  for (const auto& [name, layout] : layouts()) {
+    const auto on_a_key = [&layout = layout](int key, bool shift_too) {
+      return std::any_of(layout.begin(), layout.end(), [&](const auto& k) {
+        return key_of(k.second.first) == key || (shift_too && key_of(k.second.second) == key);
+      });
+    };
+    for (const int key : keys) {
+      const bool sign = key < 0x1000000, digit = key >= Qt::Key_1 && key <= Qt::Key_9;
+      QVERIFY2(!sign || digit || on_a_key(key, false),
+               qPrintable(QString::fromStdString(name) + QKeySequence(key).toString()));
+    }
+    for (const int key : {Qt::Key_Plus, Qt::Key_Minus, Qt::Key_0})
+      QVERIFY2(on_a_key(key, true), qPrintable(QString::fromStdString(name) + QKeySequence(key).toString()));
+  }
 }
 
 void HandsTask::point(QWidget& view, QPointF at) {
@@ -882,15 +1057,17 @@ void HandsTask::input_methods_write_in_every_field() {
 }
 
 void HandsTask::notices_are_seen_where_only_the_companion_is() {
-  auto& said = find<QLabel>("besideNotice", Desk::Pick);
+  auto& said = find<NoticeBar>("besideNotice", Desk::Pick);
   emit model().notice(QStringLiteral("In the window."));
   QVERIFY(!said.isVisible());
   m_desk->program.beside.switch_desk();
   QVERIFY(!m_desk->window.isVisible());
   emit model().notice(QStringLiteral("Nothing was copied. Pick a color first."));
   QVERIFY(said.isVisible());
-  QCOMPARE(said.text(), QStringLiteral("Nothing was copied. Pick a color first."));
+  QCOMPARE(said.sentence(), QStringLiteral("Nothing was copied. Pick a color first."));
   QVERIFY(said.parentWidget()->rect().contains(said.geometry()));
+  emit model().refusalOver(said.sentence());
+  QVERIFY(!said.isVisible());
   m_desk->program.beside.switch_desk();
   QVERIFY(QTest::qWaitForWindowExposed(&m_desk->window));
 }
@@ -911,9 +1088,46 @@ void HandsTask::a_large_scale_on_a_small_screen_cuts_nothing() {
   }
 }
 
+/// Minimized, hidden, large, and on a screen that shows everything twice as large from now on.
+void HandsTask::windows_live_through_sizes_and_scales() {
+  QWidget& window = m_desk->window;
+  window.showMaximized();
+  window.setWindowState(window.windowState() | Qt::WindowMinimized);
+  emit model().notice(QStringLiteral("Nothing was copied. Pick a color first."));
+  QVERIFY(beside().notice().isVisible()); // Nobody sees the window's.
+  m_desk->program.beside.switch_desk();
+  QVERIFY(!window.isMinimized() && window.isMaximized());
+  window.showNormal();
+  window.hide();
+  beside().close();
+  QVERIFY(window.isVisible()); // Nobody is left without a window.
+  window.resize(3840, 2160);
+  for (const auto& word : kDeskWords) {
+    model().viewing().show_desk(word.value);
+    QCoreApplication::processEvents();
+    QCOMPARE(window.size(), QSize(3840, 2160));
+  }
+  auto& wheel = find<WheelView>("wheel", Desk::Pick);
+  QVERIFY(wheel.height() > 1000);
+  window.resize(1280, 800);
+  const QSize size = window.size();
+  plug_screens(2, 2);
+  QVERIFY(comes_true([&] { return window.devicePixelRatioF() == 2; }));
+  QCOMPARE(window.size(), size);
+  const QPointF at = QRectF(wheel.rect()).center() + QPointF(40, 20);
+  click(wheel, at);
+  const DiscPoint meant = wheel.disc_point_at(at);
+  const WheelPoint picked = model().session().at.at;
+  QVERIFY(near_point(disc_point(picked), meant));
+  QCOMPARE(wheel.grab().size(), wheel.size() * 2);
+  plug_screens(2);
+  QVERIFY(comes_true([&] { return window.devicePixelRatioF() == 1; }));
+}
+
 /// Last, for the second screen does not come back.
 void HandsTask::windows_come_back_from_a_screen_that_went() {
   QCOMPARE(QGuiApplication::screens().size(), 2);
+  stand_on_other_screen();
   QVERIFY(!QGuiApplication::primaryScreen()->geometry().contains(beside().frameGeometry()));
   m_desk->window.move(1930, 10);
   QCoreApplication::processEvents();

@@ -3,13 +3,13 @@
 // nothing that the window says is left in English; with words two fifths longer than ours nothing is cut;
 // colors are named by each language's rule; either decimal mark is read.
 #include "app/controls/controls.h"
+#include "app/controls/notice_bar.h"
 #include "app/controls/number_field.h"
 #include "app/desk.h"
 #include "app/handbook/handbook.h"
 #include "app/menus/command_menu.h"
 #include "app/menus/mnemonics.h"
 #include "app/program/beside.h"
-#include "app/window/notice_bar.h"
 #include "app/window/stage_area.h"
 #include "core/base/sentences.h"
 #include "core/color/text.h"

@@ -91,7 +91,7 @@ void RailView::paint_reading(QPainter& painter) {
   painter.setFont(heading_font());
   painter.setPen(theme().strong);
   painter.drawText(QRectF(0, y - 10, 27, 20), Qt::AlignRight | Qt::AlignVCenter,
-                   QString::number(std::lround(m_model.session().at.at.v)));
+                   number(m_model.session().at.at.v, 0));
 }
 
 /// The lowest and highest value this hue and saturation has, where that is not black and white.
@@ -166,7 +166,7 @@ void RailView::paint_scale(QPainter& painter, const QRectF& bar) {
     const double y = axis().y_of(v);
     painter.drawLine(QPointF(bar.right() + 2, y), QPointF(bar.right() + 6, y));
     painter.drawText(QRectF(bar.right() + 9, y - 9, kScaleWidth, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                     QString::number(v));
+                     number(v, 0));
   }
 }
 

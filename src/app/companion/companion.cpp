@@ -5,6 +5,7 @@
 #include "app/band/staff_view.h"
 #include "app/companion/strip_view.h"
 #include "app/controls/controls.h"
+#include "app/controls/notice_bar.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_pair.h"
 #include "app/tray/wells_view.h"
@@ -28,7 +29,6 @@
 namespace zc {
 namespace {
 
-constexpr int kNoticeStays = 12'000; // Milliseconds.
 constexpr int kEdge = 12, kWheelHeight = 236, kStripPair = 44, kLyingPair = 24;
 /// Lower than this the column leaves the wheel out, and then the wells.
 constexpr int kRoomForWheel = 600, kRoomForFoot = 400;
@@ -47,18 +47,8 @@ Companion::Companion(AppModel& model, CopyOnPick& copy_on_pick)
   setAttribute(Qt::WA_ShowWithoutActivating);
   m_column = make_column();
   m_strip_box = make_strip();
-  m_notice = new QLabel(this);
+  m_notice = new NoticeBar(this, NoticeBar::Place::Over);
   m_notice->setObjectName(QStringLiteral("besideNotice"));
-  m_notice->setFont(caption_font());
-  m_notice->setWordWrap(true);
-  m_notice->setTextFormat(Qt::PlainText);
-  m_notice->setAutoFillBackground(true);
-  m_notice->setBackgroundRole(QPalette::WindowText);
-  m_notice->setForegroundRole(QPalette::Window);
-  m_notice->setMargin(6);
-  m_notice->hide();
-  m_notice_over.setSingleShot(true);
-  connect(&m_notice_over, &QTimer::timeout, m_notice, &QWidget::hide);
   for (auto* widget : findChildren<QWidget*>()) widget->installEventFilter(this);
   model.hear({Part::Color, Part::Geometry, Part::Words}, this, &Companion::follow);
   connect(&copy_on_pick, &CopyOnPick::changed, this, &Companion::follow);
@@ -234,7 +224,6 @@ void Companion::arrange() {
 
 void Companion::resizeEvent(QResizeEvent* event) {
   QWidget::resizeEvent(event);
-  place_notice();
   arrange();
 }
 
@@ -259,19 +248,6 @@ void Companion::follow() {
 }
 
 /// What the pointer passes over, before it is taken.
-void Companion::tell(const QString& sentence) {
-  m_notice->setText(sentence);
-  place_notice();
-  m_notice->show();
-  m_notice->raise();
-  m_notice_over.start(kNoticeStays);
-}
-
-void Companion::place_notice() {
-  const int high = m_notice->heightForWidth(width());
-  m_notice->setGeometry(0, std::max(0, height() - high), width(), high);
-}
-
 void Companion::show_passing(const std::optional<Srgb>& color, const QString& name) {
   if (!color) return follow();
   const QString hex = text(hex_of(*color)), said = name.isEmpty() ? color_name(*color) : name;
@@ -290,7 +266,6 @@ bool Companion::event(QEvent* event) {
 
 /// A pen's barrel button goes back to the color before, wherever the pen is.
 bool Companion::eventFilter(QObject* watched, QEvent* event) {
-  if (event->type() == QEvent::MouseButtonPress) m_notice->hide();
   if (event->type() != QEvent::TabletPress) return QWidget::eventFilter(watched, event);
   auto* pen = static_cast<QTabletEvent*>(event);
   if (pen->button() != Qt::RightButton && pen->button() != Qt::MiddleButton)

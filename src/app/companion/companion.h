@@ -5,7 +5,6 @@
 
 #include "app/copying/copy_on_pick.h"
 
-#include <QTimer>
 #include <QWidget>
 
 class QHBoxLayout;
@@ -19,6 +18,7 @@ class AppModel;
 
 class ColorPair;
 class ElidedLabel;
+class NoticeBar;
 class RailView;
 class StaffView;
 class StripView;
@@ -39,8 +39,8 @@ public:
   void apply_shape(CompanionShape shape);
   /// Takes this place and size, as far as the screen has room, and stays wholly on it.
   void apply_place(QRect place);
-  /// Says a sentence over its foot, for as long as it takes to read it; a click closes it.
-  void tell(const QString& sentence);
+  /// Over its foot.
+  [[nodiscard]] NoticeBar& notice() { return *m_notice; }
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
   [[nodiscard]] StaffView& staff() { return *m_staff; }
   [[nodiscard]] StripView& strip() { return *m_strip; }
@@ -69,7 +69,6 @@ private:
   void follow();
   void show_passing(const std::optional<Srgb>& color, const QString& name);
   void arrange();
-  void place_notice();
 
   AppModel& m_model;
   CopyOnPick& m_copy_on_pick;
@@ -88,8 +87,7 @@ private:
   QLabel* m_state = nullptr;
   QLabel* m_line = nullptr;
   QLabel* m_strip_hex = nullptr;
-  QLabel* m_notice = nullptr;
-  QTimer m_notice_over;
+  NoticeBar* m_notice = nullptr;
   std::vector<WordControl*> m_hand_buttons;
   WordControl* m_form = nullptr;
 };

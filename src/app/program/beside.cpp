@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/program/beside.h"
 
+#include "app/controls/notice_bar.h"
 #include "app/screen/screen_sampler.h"
 #include "app/window/main_window.h"
 #include "model/application/app_model.h"
@@ -35,7 +36,10 @@ Beside::Beside(AppModel& model, CopyOnPick& copy_on_pick, MainWindow& window)
   connect(&window, &MainWindow::left, this, &Beside::end);
   connect(&model, &AppModel::notice, this, [this](const QString& sentence) {
     const bool desk_seen = m_window && m_window->isVisible() && !m_window->isMinimized();
-    if (shown() && !desk_seen) m_companion->tell(sentence);
+    if (shown() && !desk_seen) m_companion->notice().tell(sentence);
+  });
+  connect(&model, &AppModel::refusalOver, this, [this](const QString& sentence) {
+    if (m_companion) m_companion->notice().forget(sentence);
   });
   // When a screen goes, or becomes smaller, it stands wholly on one that is there.
   const auto find_again = [this] {
@@ -96,7 +100,8 @@ void Beside::switch_desk() {
 
 void Beside::call_desk() {
   if (!m_window) return;
-  if (m_window->isMinimized()) m_window->showNormal();
+  // Minimized it comes back as large as it was.
+  m_window->setWindowState(m_window->windowState() & ~Qt::WindowMinimized);
   m_window->show();
   m_window->raise();
   m_window->activateWindow();

@@ -77,7 +77,7 @@ void FrozenScreen::paintEvent(QPaintEvent*) {
 
 void FrozenScreen::mousePressEvent(QMouseEvent* event) {
   m_pointer = event->scenePosition();
-  if (event->button() == Qt::LeftButton && m_use == Use::Picture) m_from = m_pointer;
+  if (event->button() == Qt::LeftButton) m_from = m_pointer;
   update();
 }
 
@@ -89,7 +89,12 @@ void FrozenScreen::mouseMoveEvent(QMouseEvent* event) {
 void FrozenScreen::mouseReleaseEvent(QMouseEvent* event) {
   m_pointer = event->scenePosition();
   if (event->button() == Qt::RightButton) return emit left();
-  if (event->button() == Qt::LeftButton) take();
+  if (event->button() == Qt::LeftButton && m_from) take();
+}
+
+void FrozenScreen::end_drag() {
+  m_from.reset();
+  update();
 }
 
 void FrozenScreen::take() {

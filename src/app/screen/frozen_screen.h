@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/controls/number_field.h"
+#include "app/platform/drags.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -13,12 +14,15 @@ namespace zc {
 class Picking;
 class Viewing;
 
-class FrozenScreen final : public QWidget {
+class FrozenScreen final : public QWidget, public Draggable {
   Q_OBJECT
 public:
   enum class Use { Color, Picture };
   /// Covers the screen with its picture. REQUIRES a platform that can grab screens.
   FrozenScreen(Studio& model, Picking& picking, Viewing& viewing, QScreen& screen, Use use);
+  void end_drag() override;
+  /// Only what is shown here.
+  [[nodiscard]] Parts changed_by_drags() const override { return {}; }
 
 signals:
   void colorTaken(const zc::Srgb& color);
@@ -47,7 +51,7 @@ private:
   WheelSteps m_side_wheel;
   QImage m_picture;              ///< In pixels of the screen.
   QPointF m_pointer;             ///< In halves too, where the screen is finer than the toolkit counts.
-  std::optional<QPointF> m_from; ///< Where a part is begun.
+  std::optional<QPointF> m_from; ///< Where a press, and with it a part, is begun.
 };
 
 } // namespace zc

@@ -135,7 +135,7 @@ void WellsView::paint_wells(QPainter& painter) {
     if (m_build == Build::Row) continue;
     painter.setFont(filling ? heading_font() : caption_font());
     painter.setPen(filling ? theme().strong : theme().quiet);
-    painter.drawText(number_rect(i), Qt::AlignCenter, QString::number(i + 1));
+    painter.drawText(number_rect(i), Qt::AlignCenter, number(static_cast<double>(i + 1), 0));
   }
 }
 

@@ -2,6 +2,7 @@
 #include "app/window/main_window.h"
 
 #include "app/controls/controls.h"
+#include "app/controls/notice_bar.h"
 #include "app/desks/grade/grade_desk.h"
 #include "app/desks/observe/observe_desk.h"
 #include "app/desks/try/try_desk.h"
@@ -32,7 +33,6 @@
 #include "app/window/file_progress.h"
 #include "app/window/head.h"
 #include "app/window/hint_line.h"
-#include "app/window/notice_bar.h"
 #include "app/window/stages.h"
 #include "core/piece/edits.h"
 #include "model/application/app_model.h"
@@ -64,8 +64,9 @@ MainWindow::MainWindow(AppModel& model, FileJob& job, Documents& documents, Copy
                        Dialogs& dialogs)
     : m_model(model), m_documents(documents), m_copy_on_pick(copy_on_pick), m_dialogs(dialogs),
       m_sampler(new ScreenSampler(m_model, m_model.picking(), m_model.viewing(), this)),
-      m_head(new Head(m_model, m_model.viewing(), this)), m_notice(new NoticeBar(this)),
-      m_stages(new Stages(m_model, this)), m_set_files(new SetFiles(m_model, m_dialogs, *this)),
+      m_head(new Head(m_model, m_model.viewing(), this)),
+      m_notice(new NoticeBar(this, NoticeBar::Place::Row)), m_stages(new Stages(m_model, this)),
+      m_set_files(new SetFiles(m_model, m_dialogs, *this)),
       m_arrivals(new Arrivals(m_model, m_documents, job, *m_set_files, m_dialogs, *this)) {
   setAcceptDrops(true);
   lay_out(job);

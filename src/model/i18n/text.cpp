@@ -18,6 +18,14 @@ QString number(double x, int digits) {
   return locale.toString(x, 'f', digits);
 }
 
+QString moment_told(const QDateTime& moment) {
+  const QLocale locale;
+  QString day = locale.dateFormat(QLocale::LongFormat);
+  // Without the day of the week, which only makes it longer.
+  day.remove(QStringLiteral("dddd, ")).remove(QStringLiteral("dddd "));
+  return locale.toString(moment, day + QStringLiteral(", ") + locale.timeFormat(QLocale::ShortFormat));
+}
+
 std::optional<double> typed_number(const QString& typed) {
   bool good = false;
   const double x = typed.trimmed().replace(QLatin1Char(','), QLatin1Char('.')).toDouble(&good);

@@ -7,6 +7,7 @@
 #include "core/color/spaces.h"
 #include "model/i18n/language.h"
 
+#include <QDateTime>
 #include <QString>
 
 #include <optional>
@@ -19,6 +20,8 @@ namespace zc {
 }
 /// A number with so many digits and the decimal mark of the spoken language.
 [[nodiscard]] QString number(double x, int digits);
+/// A day and a time of it, both as the spoken language writes them, with the year.
+[[nodiscard]] QString moment_told(const QDateTime& moment);
 /// A number typed with either decimal mark.
 [[nodiscard]] std::optional<double> typed_number(const QString& typed);
 /// Its name, hex and value.

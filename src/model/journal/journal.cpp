@@ -131,7 +131,7 @@ std::vector<Journal::Leftover> Journal::leftovers() {
     // The state is one line, whatever the path holds.
     const qsizetype end = said.lastIndexOf(QLatin1Char('\n'));
     out.push_back({info.filePath(), said.left(end), file_state_from(said.mid(end + 1).toStdString()),
-                   info.lastModified().toString(QStringLiteral("d MMMM, hh:mm")), std::move(lock)});
+                   moment_told(info.lastModified()), std::move(lock)});
   }
   return out;
 }

@@ -20,7 +20,7 @@ VersionsView::VersionsView(Studio& model, SetWork& work, QWidget* parent)
     : QWidget(parent), m_model(model), m_work(work) {
   setObjectName(QStringLiteral("versions"));
   setAccessibleName(tr("Versions of the set side by side"));
-  setToolTip(tr("Click a version to choose it, double-click to restore it"));
+  setToolTip(tr("Click a version to choose it, double-click it or press Enter to restore it"));
   setFocusPolicy(Qt::StrongFocus);
   m_first = empty_action(QStringLiteral("saveFirstVersion"), tr("Save version"),
                          tr("Save the set as it is now as its first version"), *this);
@@ -126,12 +126,17 @@ void VersionsView::mousePressEvent(QMouseEvent* event) {
 
 void VersionsView::mouseDoubleClickEvent(QMouseEvent* event) {
   mousePressEvent(event);
+  restore_chosen();
+}
+
+void VersionsView::restore_chosen() {
   if (m_chosen == 0) return;
   m_model.store().apply(tr("Restore version"),
                         [this](Piece p) { return with_version_restored(std::move(p), m_chosen); });
 }
 
 void VersionsView::keyPressEvent(QKeyEvent* event) {
+  if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) return restore_chosen();
   const int by = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
   if (by == 0) return QWidget::keyPressEvent(event);
   const auto all = shown();

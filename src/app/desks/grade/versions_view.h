@@ -37,6 +37,7 @@ private:
   [[nodiscard]] std::vector<Shown> shown() const;
   void paint_staff(QPainter& painter, const QRectF& panel, const Shown& version);
   void choose(Id version);
+  void restore_chosen();
   Studio& m_model;
   SetWork& m_work;
   WordControl* m_first; ///< Saves the first version.

@@ -4,6 +4,7 @@
 #include "app/controls/controls.h"
 #include "app/controls/number_field.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
 #include "model/session/masking.h"
 #include "model/session/studio.h"
 
@@ -110,7 +111,7 @@ std::vector<ShapeNumber> numbers_of(const Shape& shape, std::size_t corner) {
 QString words_of(const Shape& shape) {
   if (const auto* polygon = std::get_if<Polygon>(&shape))
     return QObject::tr("polygon, %n points", nullptr, static_cast<int>(polygon->points.size()))
-        .replace(QStringLiteral("%n"), QString::number(polygon->points.size()));
+        .replace(QStringLiteral("%n"), number(static_cast<double>(polygon->points.size()), 0));
   return std::holds_alternative<Ellipse>(shape) ? QObject::tr("ellipse") : QObject::tr("ring sector");
 }
 

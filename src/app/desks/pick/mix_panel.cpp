@@ -31,7 +31,7 @@ constexpr int kSaidParts = 12;
 
 QString parts_told(const std::vector<double>& parts) {
   QStringList out;
-  for (const int p : whole_parts(parts, kSaidParts)) out << QString::number(p);
+  for (const int p : whole_parts(parts, kSaidParts)) out << number(p, 0);
   return out.join(QStringLiteral(" : "));
 }
 
@@ -343,7 +343,7 @@ void MixPanel::say(const std::optional<std::vector<double>>& passing) {
   if (!field) return m_words->setText(tr("Add two to four colors to mix them."));
   QStringList standing;
   for (std::size_t i = 0; i < field->corners(); ++i)
-    if (field->stands_in(i)) standing << QString::number(i + 1);
+    if (field->stands_in(i)) standing << number(static_cast<double>(i + 1), 0);
   const QString note = standing.isEmpty() ? QString()
                                           : tr("; no paint has the color of %1, so the nearest paint is used")
                                                 .arg(standing.join(QStringLiteral(", ")));

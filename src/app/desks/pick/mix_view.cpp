@@ -220,7 +220,7 @@ void MixView::paint_chips(QPainter& painter) {
     draw_chip(painter, chip, shown_color(c.color, vision), theme().stage);
     painter.setFont(small_font());
     painter.setPen(readable_on(shown_color(c.color, vision)));
-    painter.drawText(chip, Qt::AlignCenter, QString::number(i + 1));
+    painter.drawText(chip, Qt::AlignCenter, number(static_cast<double>(i + 1), 0));
     // One that follows is framed.
     if (mixing().follows != i) continue;
     QPainterPath frame;

@@ -4,6 +4,7 @@
 #include "app/controls/controls.h"
 #include "app/controls/number_field.h"
 #include "app/theme/theme.h"
+#include "model/i18n/text.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 
@@ -61,7 +62,7 @@ StepsPanel::StepsPanel(Studio& model, Picking& picking, QWidget* parent)
     grid->addWidget(usual, i, 2, Qt::AlignLeft);
     for (const int count : dimensions[i].usual) {
       auto* button = word_choice(QStringLiteral("%1.%2").arg(dimensions[i].name).arg(count),
-                                 count ? QString::number(count) : tr("off"), dimensions[i].tip, usual);
+                                 count ? number(count, 0) : tr("off"), dimensions[i].tip, usual);
       button->setAccessibleName(tr("%1 %2").arg(button->text(), dimensions[i].label));
       connect(button, &QAbstractButton::clicked, this, [this, cut, count] {
         cut(count);
