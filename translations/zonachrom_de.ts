@@ -126,36 +126,8 @@
         <translation>Welche Ecke die Zahlen zeigen</translation>
     </message>
     <message>
-        <source>hue</source>
-        <translation>Farbton</translation>
-    </message>
-    <message>
-        <source>saturation</source>
-        <translation>Sättigung</translation>
-    </message>
-    <message>
         <source>Saturation of the corner</source>
         <translation>Sättigung der Ecke</translation>
-    </message>
-    <message>
-        <source>size</source>
-        <translation>Größe</translation>
-    </message>
-    <message>
-        <source>length</source>
-        <translation>Länge</translation>
-    </message>
-    <message>
-        <source>width</source>
-        <translation>Breite</translation>
-    </message>
-    <message>
-        <source>from hue</source>
-        <translation>ab Farbton</translation>
-    </message>
-    <message>
-        <source>corner</source>
-        <translation>Ecke</translation>
     </message>
     <message numerus="yes">
         <source>polygon, %n points</source>
@@ -405,10 +377,6 @@ Tonwert %2
         <translation>Die Hälfte der kürzeren Achse</translation>
     </message>
     <message>
-        <source>rotation</source>
-        <translation>Drehung</translation>
-    </message>
-    <message>
         <source>Angle on the wheel to which the longer axis points</source>
         <translation>Winkel auf dem Farbkreis, in den die längere Achse zeigt</translation>
     </message>
@@ -417,24 +385,12 @@ Tonwert %2
         <translation>Winkel auf dem Farbkreis, wo der Sektor beginnt</translation>
     </message>
     <message>
-        <source>span</source>
-        <translation>Spanne</translation>
-    </message>
-    <message>
         <source>How many degrees the sector spans, clockwise</source>
         <translation>Wie viele Grad der Sektor im Uhrzeigersinn umfasst</translation>
     </message>
     <message>
-        <source>lowest sat.</source>
-        <translation>kleinste Sätt.</translation>
-    </message>
-    <message>
         <source>Lowest saturation of the sector</source>
         <translation>Kleinste Sättigung des Sektors</translation>
-    </message>
-    <message>
-        <source>highest sat.</source>
-        <translation>größte Sätt.</translation>
     </message>
     <message>
         <source>Highest saturation of the sector</source>
@@ -601,6 +557,42 @@ in die Maske geholt</translation>
     <message>
         <source>values only</source>
         <translation>nur Tonwerte</translation>
+    </message>
+    <message>
+        <source>Size</source>
+        <translation>Größe</translation>
+    </message>
+    <message>
+        <source>Length</source>
+        <translation>Länge</translation>
+    </message>
+    <message>
+        <source>Width</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>Rotation</source>
+        <translation>Drehung</translation>
+    </message>
+    <message>
+        <source>From hue</source>
+        <translation>Ab Farbton</translation>
+    </message>
+    <message>
+        <source>Span</source>
+        <translation>Spanne</translation>
+    </message>
+    <message>
+        <source>Lowest sat.</source>
+        <translation>Kleinste Sätt.</translation>
+    </message>
+    <message>
+        <source>Highest sat.</source>
+        <translation>Größte Sätt.</translation>
+    </message>
+    <message>
+        <source>Corner</source>
+        <translation>Ecke</translation>
     </message>
 </context>
 <context>
@@ -3711,10 +3703,6 @@ in die Maske geholt</translation>
         <translation>aus der Maske</translation>
     </message>
     <message>
-        <source>accents,</source>
-        <translation>Akzenten,</translation>
-    </message>
-    <message>
         <source>Least difference between two colors</source>
         <translation>Kleinster Abstand zweier Farben</translation>
     </message>
@@ -3761,6 +3749,10 @@ in die Maske geholt</translation>
     <message>
         <source>Accents</source>
         <translation>Akzente</translation>
+    </message>
+    <message>
+        <source>Colors are</source>
+        <translation>Farben sind</translation>
     </message>
 </context>
 <context>
@@ -4176,6 +4168,10 @@ in die Maske geholt</translation>
         <source>Shown</source>
         <translation>Gezeigt</translation>
     </message>
+    <message>
+        <source>an import</source>
+        <translation>ein Import</translation>
+    </message>
 </context>
 <context>
     <name>zc::GradeMenu</name>
@@ -4522,10 +4518,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>ähnliche Farben überspringen</translation>
     </message>
     <message>
-        <source>Import</source>
-        <translation>Importieren</translation>
-    </message>
-    <message>
         <source>Where to add the colors</source>
         <translation>Wo die Farben hinzukommen</translation>
     </message>
@@ -4560,6 +4552,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>None of these colors is near one of the set.</source>
         <translation>Keine dieser Farben ist einer im Satz nahe.</translation>
+    </message>
+    <message>
+        <source>Import colors</source>
+        <translation>Farben importieren</translation>
     </message>
 </context>
 <context>
@@ -4723,6 +4719,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Save light as version</source>
         <translation>Licht als Version speichern</translation>
+    </message>
+    <message>
+        <source>Strength</source>
+        <translation>Stärke</translation>
+    </message>
+    <message>
+        <source>Amount</source>
+        <translation>Menge</translation>
     </message>
 </context>
 <context>
@@ -5227,10 +5231,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation> Farben</translation>
     </message>
     <message>
-        <source> apart</source>
-        <translation> auseinander</translation>
-    </message>
-    <message>
         <source>%1 %</source>
         <translation>%1 %</translation>
     </message>
@@ -5271,10 +5271,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>%1 %, Abstand %2 zu %3</translation>
     </message>
     <message>
-        <source>Add</source>
-        <translation>Hinzufügen</translation>
-    </message>
-    <message>
         <source>Add this color to the chosen family</source>
         <translation>Diese Farbe zur gewählten Familie hinzufügen</translation>
     </message>
@@ -5301,6 +5297,18 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Add all of these colors as a family</source>
         <translation>Alle diese Farben als Familie hinzufügen</translation>
+    </message>
+    <message>
+        <source>At most</source>
+        <translation>Höchstens</translation>
+    </message>
+    <message>
+        <source>Differing by</source>
+        <translation>Abstand ab</translation>
+    </message>
+    <message>
+        <source>Add color</source>
+        <translation>Farbe hinzufügen</translation>
     </message>
 </context>
 <context>
@@ -6100,16 +6108,20 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Wenigste Malfarben</translation>
     </message>
     <message>
-        <source>reach</source>
-        <translation>erreichen</translation>
-    </message>
-    <message>
         <source>of the colors within</source>
         <translation>der Farben bis</translation>
     </message>
     <message>
         <source>There is no recipe yet. Put paints on the palette first.</source>
         <translation>Noch gibt es kein Rezept. Zuerst Malfarben auf die Palette setzen.</translation>
+    </message>
+    <message>
+        <source>At most</source>
+        <translation>Höchstens</translation>
+    </message>
+    <message>
+        <source>Reach</source>
+        <translation>Erreichen</translation>
     </message>
 </context>
 <context>
@@ -6155,10 +6167,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Pack for others</source>
         <translation>Für andere packen</translation>
-    </message>
-    <message>
-        <source>What it is for</source>
-        <translation>Wofür es ist</translation>
     </message>
     <message>
         <source>From others</source>
@@ -6223,10 +6231,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         </translation>
     </message>
     <message>
-        <source>Who it is from</source>
-        <translation>Von wem es ist</translation>
-    </message>
-    <message>
         <source>Pack parcel</source>
         <translation>Paket packen</translation>
     </message>
@@ -6273,6 +6277,22 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Watch a shared folder</source>
         <translation>Gemeinsamen Ordner beobachten</translation>
+    </message>
+    <message>
+        <source>For</source>
+        <translation>Für</translation>
+    </message>
+    <message>
+        <source>What the parcel is for</source>
+        <translation>Wofür das Paket ist</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Von</translation>
+    </message>
+    <message>
+        <source>Who the parcel is from</source>
+        <translation>Von wem das Paket ist</translation>
     </message>
 </context>
 <context>
@@ -6658,14 +6678,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Jeder Farbton bei dem Tonwert, wo er am stärksten ist</translation>
     </message>
     <message>
-        <source> value</source>
-        <translation> Tonwert</translation>
-    </message>
-    <message>
-        <source> values</source>
-        <translation> Tonwerte</translation>
-    </message>
-    <message>
         <source> pixels</source>
         <translation> Pixel</translation>
     </message>
@@ -6724,6 +6736,18 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Show several discs from dark to light</source>
         <translation>Mehrere Scheiben von dunkel bis hell zeigen</translation>
+    </message>
+    <message>
+        <source>Value</source>
+        <translation>Tonwert</translation>
+    </message>
+    <message>
+        <source>Number of values</source>
+        <translation>Anzahl der Tonwerte</translation>
+    </message>
+    <message>
+        <source>Width and height</source>
+        <translation>Breite und Höhe</translation>
     </message>
 </context>
 <context>
@@ -6795,10 +6819,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Das ICC-Profil eines Vierfarbdrucks ins Regal stellen</translation>
     </message>
     <message>
-        <source> tolerance</source>
-        <translation> Toleranz</translation>
-    </message>
-    <message>
         <source>Show sheet, staff and Try as this press prints them</source>
         <translation>Blatt, Notenzeile und Probieren so zeigen, wie dieser Druck sie druckt</translation>
     </message>
@@ -6865,6 +6885,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
             <numerusform>%n Farbfelder brauchen mehr als %1 % Farbauftrag.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Press</source>
+        <translation>Druck</translation>
+    </message>
+    <message>
+        <source>Tolerance</source>
+        <translation>Toleranz</translation>
+    </message>
 </context>
 <context>
     <name>zc::RailView</name>
@@ -6898,10 +6926,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>tones</source>
         <translation>Vergrauungen</translation>
-    </message>
-    <message>
-        <source> steps</source>
-        <translation> Stufen</translation>
     </message>
     <message>
         <source>Number of steps, 2 to 24</source>
@@ -8517,6 +8541,10 @@ in der Maske %1 %</translation>
         <source>On the vivid wheel each hue has a value of its own.</source>
         <translation>Im leuchtenden Farbkreis hat jeder Farbton seinen eigenen Tonwert.</translation>
     </message>
+    <message>
+        <source>Size</source>
+        <translation>Größe</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShelfPanel</name>
@@ -8948,6 +8976,18 @@ in der Maske %1 %</translation>
     <message>
         <source>Pick in this many steps of value from black to white: off, or 2 to 101</source>
         <translation>In so vielen Tonwertstufen von Schwarz bis Weiß wählen: aus, oder 2 bis 101</translation>
+    </message>
+    <message>
+        <source>Hues</source>
+        <translation>Farbtöne</translation>
+    </message>
+    <message>
+        <source>Saturations</source>
+        <translation>Sättigungen</translation>
+    </message>
+    <message>
+        <source>Values</source>
+        <translation>Tonwerte</translation>
     </message>
 </context>
 <context>

@@ -126,36 +126,8 @@
         <translation>Qué esquina muestran los números</translation>
     </message>
     <message>
-        <source>hue</source>
-        <translation>tono</translation>
-    </message>
-    <message>
-        <source>saturation</source>
-        <translation>saturación</translation>
-    </message>
-    <message>
         <source>Saturation of the corner</source>
         <translation>Saturación de la esquina</translation>
-    </message>
-    <message>
-        <source>size</source>
-        <translation>tamaño</translation>
-    </message>
-    <message>
-        <source>length</source>
-        <translation>largo</translation>
-    </message>
-    <message>
-        <source>width</source>
-        <translation>ancho</translation>
-    </message>
-    <message>
-        <source>from hue</source>
-        <translation>desde tono</translation>
-    </message>
-    <message>
-        <source>corner</source>
-        <translation>esquina</translation>
     </message>
     <message numerus="yes">
         <source>polygon, %n points</source>
@@ -405,10 +377,6 @@ valor %2
         <translation>La mitad del eje menor</translation>
     </message>
     <message>
-        <source>rotation</source>
-        <translation>giro</translation>
-    </message>
-    <message>
         <source>Angle on the wheel to which the longer axis points</source>
         <translation>Ángulo del círculo al que apunta el eje mayor</translation>
     </message>
@@ -417,24 +385,12 @@ valor %2
         <translation>Ángulo del círculo en que empieza el sector</translation>
     </message>
     <message>
-        <source>span</source>
-        <translation>amplitud</translation>
-    </message>
-    <message>
         <source>How many degrees the sector spans, clockwise</source>
         <translation>Cuántos grados abarca el sector, en el sentido del reloj</translation>
     </message>
     <message>
-        <source>lowest sat.</source>
-        <translation>sat. mínima</translation>
-    </message>
-    <message>
         <source>Lowest saturation of the sector</source>
         <translation>Saturación más baja del sector</translation>
-    </message>
-    <message>
-        <source>highest sat.</source>
-        <translation>sat. máxima</translation>
     </message>
     <message>
         <source>Highest saturation of the sector</source>
@@ -601,6 +557,42 @@ llevado a la máscara</translation>
     <message>
         <source>values only</source>
         <translation>solo valores</translation>
+    </message>
+    <message>
+        <source>Size</source>
+        <translation>Tamaño</translation>
+    </message>
+    <message>
+        <source>Length</source>
+        <translation>Largo</translation>
+    </message>
+    <message>
+        <source>Width</source>
+        <translation>Ancho</translation>
+    </message>
+    <message>
+        <source>Rotation</source>
+        <translation>Giro</translation>
+    </message>
+    <message>
+        <source>From hue</source>
+        <translation>Desde tono</translation>
+    </message>
+    <message>
+        <source>Span</source>
+        <translation>Amplitud</translation>
+    </message>
+    <message>
+        <source>Lowest sat.</source>
+        <translation>Sat. mínima</translation>
+    </message>
+    <message>
+        <source>Highest sat.</source>
+        <translation>Sat. máxima</translation>
+    </message>
+    <message>
+        <source>Corner</source>
+        <translation>Esquina</translation>
     </message>
 </context>
 <context>
@@ -3711,10 +3703,6 @@ llevado a la máscara</translation>
         <translation>de dentro de la máscara</translation>
     </message>
     <message>
-        <source>accents,</source>
-        <translation>acentos,</translation>
-    </message>
-    <message>
         <source>Least difference between two colors</source>
         <translation>Diferencia mínima entre dos colores</translation>
     </message>
@@ -3761,6 +3749,10 @@ llevado a la máscara</translation>
     <message>
         <source>Accents</source>
         <translation>Acentos</translation>
+    </message>
+    <message>
+        <source>Colors are</source>
+        <translation>Los colores son</translation>
     </message>
 </context>
 <context>
@@ -4176,6 +4168,10 @@ llevado a la máscara</translation>
         <source>Shown</source>
         <translation>Mostrado</translation>
     </message>
+    <message>
+        <source>an import</source>
+        <translation>una importación</translation>
+    </message>
 </context>
 <context>
     <name>zc::GradeMenu</name>
@@ -4522,10 +4518,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>omitir los colores parecidos</translation>
     </message>
     <message>
-        <source>Import</source>
-        <translation>Importar</translation>
-    </message>
-    <message>
         <source>Where to add the colors</source>
         <translation>Dónde añadir los colores</translation>
     </message>
@@ -4560,6 +4552,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>None of these colors is near one of the set.</source>
         <translation>Ninguno de estos colores se acerca a uno del conjunto.</translation>
+    </message>
+    <message>
+        <source>Import colors</source>
+        <translation>Importar colores</translation>
     </message>
 </context>
 <context>
@@ -4723,6 +4719,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Save light as version</source>
         <translation>Guardar la luz como versión</translation>
+    </message>
+    <message>
+        <source>Strength</source>
+        <translation>Fuerza</translation>
+    </message>
+    <message>
+        <source>Amount</source>
+        <translation>Cantidad</translation>
     </message>
 </context>
 <context>
@@ -5227,10 +5231,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation> colores</translation>
     </message>
     <message>
-        <source> apart</source>
-        <translation> aparte</translation>
-    </message>
-    <message>
         <source>%1 %</source>
         <translation>%1 %</translation>
     </message>
@@ -5271,10 +5271,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>%1 %, difiere en %2 de %3</translation>
     </message>
     <message>
-        <source>Add</source>
-        <translation>Añadir</translation>
-    </message>
-    <message>
         <source>Add this color to the chosen family</source>
         <translation>Añadir este color a la familia elegida</translation>
     </message>
@@ -5301,6 +5297,18 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Add all of these colors as a family</source>
         <translation>Añadir todos estos colores como familia</translation>
+    </message>
+    <message>
+        <source>At most</source>
+        <translation>Como máximo</translation>
+    </message>
+    <message>
+        <source>Differing by</source>
+        <translation>Que difieran en</translation>
+    </message>
+    <message>
+        <source>Add color</source>
+        <translation>Añadir color</translation>
     </message>
 </context>
 <context>
@@ -6100,16 +6108,20 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Menos pinturas</translation>
     </message>
     <message>
-        <source>reach</source>
-        <translation>alcanzar</translation>
-    </message>
-    <message>
         <source>of the colors within</source>
         <translation>de los colores hasta</translation>
     </message>
     <message>
         <source>There is no recipe yet. Put paints on the palette first.</source>
         <translation>Aún no hay receta. Pon antes pinturas en la paleta.</translation>
+    </message>
+    <message>
+        <source>At most</source>
+        <translation>Como máximo</translation>
+    </message>
+    <message>
+        <source>Reach</source>
+        <translation>Alcanzar</translation>
     </message>
 </context>
 <context>
@@ -6155,10 +6167,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Pack for others</source>
         <translation>Reunir para otros</translation>
-    </message>
-    <message>
-        <source>What it is for</source>
-        <translation>Para qué es</translation>
     </message>
     <message>
         <source>From others</source>
@@ -6223,10 +6231,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         </translation>
     </message>
     <message>
-        <source>Who it is from</source>
-        <translation>De quién es</translation>
-    </message>
-    <message>
         <source>Pack parcel</source>
         <translation>Preparar paquete</translation>
     </message>
@@ -6273,6 +6277,22 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Watch a shared folder</source>
         <translation>Vigilar una carpeta común</translation>
+    </message>
+    <message>
+        <source>For</source>
+        <translation>Para</translation>
+    </message>
+    <message>
+        <source>What the parcel is for</source>
+        <translation>Para qué es el paquete</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>De</translation>
+    </message>
+    <message>
+        <source>Who the parcel is from</source>
+        <translation>De quién es el paquete</translation>
     </message>
 </context>
 <context>
@@ -6658,14 +6678,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Cada tono al valor en que es más fuerte</translation>
     </message>
     <message>
-        <source> value</source>
-        <translation> valor</translation>
-    </message>
-    <message>
-        <source> values</source>
-        <translation> valores</translation>
-    </message>
-    <message>
         <source> pixels</source>
         <translation> píxeles</translation>
     </message>
@@ -6724,6 +6736,18 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Show several discs from dark to light</source>
         <translation>Mostrar varios discos de oscuro a claro</translation>
+    </message>
+    <message>
+        <source>Value</source>
+        <translation>Valor</translation>
+    </message>
+    <message>
+        <source>Number of values</source>
+        <translation>Número de valores</translation>
+    </message>
+    <message>
+        <source>Width and height</source>
+        <translation>Ancho y alto</translation>
     </message>
 </context>
 <context>
@@ -6795,10 +6819,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Añadir al estante el perfil ICC de una imprenta de cuatro tintas</translation>
     </message>
     <message>
-        <source> tolerance</source>
-        <translation> tolerancia</translation>
-    </message>
-    <message>
         <source>Show sheet, staff and Try as this press prints them</source>
         <translation>Mostrar hoja, pentagrama y Probar como los imprime esta imprenta</translation>
     </message>
@@ -6865,6 +6885,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
             <numerusform>%n muestras necesitan más del %1 % de tinta.</numerusform>
         </translation>
     </message>
+    <message>
+        <source>Press</source>
+        <translation>Imprenta</translation>
+    </message>
+    <message>
+        <source>Tolerance</source>
+        <translation>Tolerancia</translation>
+    </message>
 </context>
 <context>
     <name>zc::RailView</name>
@@ -6898,10 +6926,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>tones</source>
         <translation>agrisados</translation>
-    </message>
-    <message>
-        <source> steps</source>
-        <translation> pasos</translation>
     </message>
     <message>
         <source>Number of steps, 2 to 24</source>
@@ -8517,6 +8541,10 @@ en la máscara %1 %</translation>
         <source>On the vivid wheel each hue has a value of its own.</source>
         <translation>En el círculo vivo cada tono tiene su propio valor.</translation>
     </message>
+    <message>
+        <source>Size</source>
+        <translation>Tamaño</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShelfPanel</name>
@@ -8948,6 +8976,18 @@ en la máscara %1 %</translation>
     <message>
         <source>Pick in this many steps of value from black to white: off, or 2 to 101</source>
         <translation>Elegir en tantos pasos de valor del negro al blanco: no, o de 2 a 101</translation>
+    </message>
+    <message>
+        <source>Hues</source>
+        <translation>Tonos</translation>
+    </message>
+    <message>
+        <source>Saturations</source>
+        <translation>Saturaciones</translation>
+    </message>
+    <message>
+        <source>Values</source>
+        <translation>Valores</translation>
     </message>
 </context>
 <context>

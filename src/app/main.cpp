@@ -103,7 +103,7 @@ void begin(zc::Program& program, const zc::StartOptions& options, bool recovered
   const bool begins = !recovered && !options.demo && !options.desk && !options.companion;
   if (begins) program.window.offer_first_start(options.files.empty());
   if (!options.handbook.isEmpty()) program.window.open_handbook(options.handbook);
-  if (!options.palette.isEmpty()) program.window.set_files().bring_in(options.palette);
+  if (!options.palette.isEmpty()) program.window.set_files().import_set(options.palette);
   if (!options.picture.isEmpty()) picture_when_ready(program, options);
 }
 

@@ -366,7 +366,7 @@ void EveryDeskTask::what_a_start_cannot_follow_is_said() {
     QVERIFY2(sentence({"--size", size}).startsWith("--size: "), size);
   QVERIFY(!sentence({"--no-such-thing"}).isEmpty());
   const auto asked = start_options({"a file", "another", "--surround", "light", "--size", "1024x700",
-                                    "--press", "a", "--press", "b", "--eyes", "deutan"});
+                                    "--press", "a", "--press", "b", "--color-vision", "deutan"});
   QVERIFY(asked && *asked);
   QCOMPARE((*asked)->files, (QStringList{"a file", "another"}));
   QVERIFY((*asked)->surround == Surround::Light && !(*asked)->desk &&

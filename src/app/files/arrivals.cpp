@@ -90,7 +90,7 @@ void Arrivals::open_files(QStringList paths, std::function<void()> then) {
     if (path.endsWith(QStringLiteral(".zonaparcel")))
       m_set_files.unpack_parcel(path);
     else if (takes_as_palette(path))
-      m_set_files.bring_in(path);
+      m_set_files.import_set(path);
     else {
       accept(path);
       photos = true;

@@ -71,15 +71,15 @@ void SetFiles::export_set(ExchangeFormat format) {
                             : words(saved.error()));
 }
 
-void SetFiles::bring_in_asked() {
+void SetFiles::import_asked() {
   const QString path = m_dialogs.open_set_file(&m_window, folder(),
                                                tr("Palettes and pictures (*.json *.cxf *.txt *.css *.csv "
                                                   "*.hex *.svg %1);;All files (*)")
                                                    .arg(photo_patterns()));
-  if (!path.isEmpty()) bring_in(path);
+  if (!path.isEmpty()) import_set(path);
 }
 
-void SetFiles::bring_in(const QString& path) {
+void SetFiles::import_set(const QString& path) {
   const bool own = path.endsWith(QLatin1String(kLinesSuffix), Qt::CaseInsensitive);
   read_beside(path, [pattern = m_model.session().sharing.files.pattern, own](const Bytes& bytes,
                                                                              const std::string& name) {
@@ -93,7 +93,7 @@ void SetFiles::bring_in(const QString& path) {
   });
 }
 
-void SetFiles::bring_in_lines_asked() {
+void SetFiles::import_lines_asked() {
   const QString path =
       m_dialogs.open_set_file(&m_window, folder(), tr("Text (*.txt *.csv *.tsv);;All files (*)"));
   if (path.isEmpty()) return;

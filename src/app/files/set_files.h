@@ -19,12 +19,12 @@ public:
   SetFiles(Studio& model, Dialogs& dialogs, QWidget& window);
 
   void export_set(ExchangeFormat format);
-  void bring_in_asked();
+  void import_asked();
   /// Read off the main thread; found() or a notice says how it went. What no format knows is read by the
   /// pattern of lines, and a file that was written by it is so first.
-  void bring_in(const QString& path);
+  void import_set(const QString& path);
   /// A text file by the pattern of lines.
-  void bring_in_lines_asked();
+  void import_lines_asked();
   /// All sets with swatches, and the mask when there is one.
   void pack_parcel_asked();
   void unpack_parcel_asked();

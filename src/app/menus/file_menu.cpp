@@ -41,7 +41,7 @@ FileMenu::FileMenu(Documents& documents, SetFiles& set_files, Arrivals& arrivals
   }
   add_command("importPalette", tr("&Import palette..."),
               tr("Import swatches from a palette file in an open format, or from a picture"),
-              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_I), [this] { m_set_files.bring_in_asked(); });
+              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_I), [this] { m_set_files.import_asked(); });
   add_command("packParcel", tr("Pac&k parcel..."),
               tr("Pack the sets and the mask of this piece into one file for someone else"),
               QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E), [this] { m_set_files.pack_parcel_asked(); });

@@ -65,7 +65,7 @@ ShareMenu::ShareMenu(AppModel& model, Documents& documents, Dialogs& dialogs, Sh
               [this] { m_share_files.write_all(); });
   add_command("importLines", tr("Import &lines..."),
               tr("Import the swatches of a text file by the pattern of your own lines"), {},
-              [this] { m_set_files.bring_in_lines_asked(); });
+              [this] { m_set_files.import_lines_asked(); });
   addSeparator();
   add_press_commands();
   hear_desk();
@@ -131,7 +131,7 @@ void ShareMenu::hear_desk() {
   connect(&m_share, &ShareDesk::profileAsked, this, &ShareMenu::add_press);
   connect(&m_share, &ShareDesk::folderAsked, &m_share_files, &ShareFiles::choose_folder);
   connect(&m_share, &ShareDesk::writeFilesAsked, &m_share_files, &ShareFiles::write_all);
-  connect(&m_share, &ShareDesk::readLinesAsked, &m_set_files, &SetFiles::bring_in_lines_asked);
+  connect(&m_share, &ShareDesk::readLinesAsked, &m_set_files, &SetFiles::import_lines_asked);
   connect(&m_documents, &Documents::pieceSaved, &m_share_files, &ShareFiles::write_at_save);
   ParcelPanel& parcels = m_share.parcel();
   connect(&parcels, &ParcelPanel::packAsked, &m_set_files, &SetFiles::pack_parcel);

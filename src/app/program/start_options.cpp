@@ -59,14 +59,14 @@ void describe_options(QCommandLineParser& line) {
   line.setApplicationDescription("A desk for planning a limited palette.");
   line.addHelpOption();
   line.addVersionOption();
-  line.addPositionalArgument("FILE", "A piece to open, photos to look at, palettes to bring in.",
+  line.addPositionalArgument("FILE", "A piece to open, photos to look at, palettes to import.",
                              "[FILE...]");
   line.addOption({"demo", "Open the demo piece."});
   line.addOption({"gallery", "Show every kind of control in all states."});
   line.addOption({"picture", "Write a picture of the window and quit.", "FILE"});
   line.addOption(
       {"press", "Button to press before the picture, by its name, or list=entry; may be repeated.", "NAME"});
-  line.addOption({"bring-in", "Palette or picture to show at Grade before it is brought in.", "FILE"});
+  line.addOption({"import", "Palette or picture to show at Grade before it is imported.", "FILE"});
   line.addOption({"handbook", "Open the handbook at a page, as in index, grade or keys.", "PAGE"});
   add_choice(line, "desk", kDeskWords, "Desk to start at");
   add_choice(line, "companion", kCompanionWords, "Start beside the canvas, as a");
@@ -75,7 +75,7 @@ void describe_options(QCommandLineParser& line) {
   line.addOption({"size", "Size of the window, as in 1280x800.", "SIZE"});
   add_choice(line, "hues", kHueWords, "Hue scale to start with");
   add_choice(line, "measure", kMeasureWords, "Saturation measure to start with");
-  add_choice(line, "eyes", kColorVisionWords, "Eyes to look with");
+  add_choice(line, "color-vision", kColorVisionWords, "Color vision to show everything with");
 }
 
 } // namespace
@@ -103,13 +103,13 @@ Result<std::optional<StartOptions>> start_options(const QStringList& words) {
   if (!hues) return hues.error();
   const auto measure = choice(line, "measure", kMeasureWords);
   if (!measure) return measure.error();
-  const auto vision = choice(line, "eyes", kColorVisionWords);
+  const auto vision = choice(line, "color-vision", kColorVisionWords);
   if (!vision) return vision.error();
   const auto size = line.isSet("size") ? size_of(line.value("size")) : Result<QSize>(QSize());
   if (!size) return size.error();
   return std::optional<StartOptions>({.files = line.positionalArguments(),
                                       .picture = line.value("picture"),
-                                      .palette = line.value("bring-in"),
+                                      .palette = line.value("import"),
                                       .handbook = line.value("handbook"),
                                       .buttons = line.values("press"),
                                       .desk = *desk,

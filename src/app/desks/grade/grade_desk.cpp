@@ -64,6 +64,7 @@ GradeDesk::GradeDesk(AppModel& model, QWidget* parent)
 QComboBox* GradeDesk::make_views() {
   m_views = new QComboBox(this);
   m_views->setObjectName(QStringLiteral("setView"));
+  m_views->setPlaceholderText(tr("an import"));
   m_views->setAccessibleName(tr("How the set is shown"));
   m_views->setToolTip(tr("Show the set on the staff, in rows, as a list, or beside its versions"));
   const std::tuple<QString, QString, SetView> views[] = {

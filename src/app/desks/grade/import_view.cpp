@@ -148,7 +148,8 @@ ImportView::ImportView(Studio& model, QWidget* parent)
     : QWidget(parent), m_model(model), m_title(new QLabel(this)), m_says(new QLabel(this)),
       m_chips(new FoundChips(this)), m_into(new QComboBox(this)),
       m_same(new QCheckBox(tr("skip colors already in the set"), this)),
-      m_near(new QCheckBox(tr("skip similar colors"), this)), m_take(new QPushButton(tr("Import"), this)) {
+      m_near(new QCheckBox(tr("skip similar colors"), this)),
+      m_take(new QPushButton(tr("Import colors"), this)) {
   setObjectName(QStringLiteral("importView"));
   m_title->setFont(heading_font());
   m_says->setObjectName(QStringLiteral("importSays"));
@@ -166,6 +167,7 @@ ImportView::ImportView(Studio& model, QWidget* parent)
   m_near->setObjectName(QStringLiteral("importNear"));
   for (QCheckBox* box : {m_same, m_near}) box->setFont(caption_font());
   m_take->setObjectName(QStringLiteral("importTake"));
+  m_take->setDefault(true);
   m_take->setToolTip(tr("Import the colors in one step that can be undone"));
   auto* leave = new QPushButton(tr("Cancel"), this);
   leave->setObjectName(QStringLiteral("importLeave"));
@@ -189,7 +191,7 @@ ImportView::ImportView(Studio& model, QWidget* parent)
   m_same->setChecked(true);
   connect(m_into, &QComboBox::currentIndexChanged, this, &ImportView::follow);
   for (QCheckBox* box : {m_same, m_near}) connect(box, &QCheckBox::toggled, this, &ImportView::follow);
-  connect(m_take, &QPushButton::clicked, this, &ImportView::bring_in);
+  connect(m_take, &QPushButton::clicked, this, &ImportView::import_set);
   connect(leave, &QPushButton::clicked, this, &ImportView::done);
   model.hear({Part::Sets, Part::ColorVision}, this, &ImportView::follow);
   connect(&model, &Studio::startedAnew, this, [this] { m_found = {}; });
@@ -248,7 +250,7 @@ void ImportView::follow() {
   allow(*m_near, !fresh && near > 0, tr("None of these colors is near one of the set."));
 }
 
-void ImportView::bring_in() {
+void ImportView::import_set() {
   const ImportPlan wanted = plan();
   const bool applied = m_model.store().apply(
       tr("Import %1").arg(m_file), [&](Piece p) { return with_found(std::move(p), m_found, wanted); });

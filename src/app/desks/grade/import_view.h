@@ -30,7 +30,7 @@ signals:
 
 private:
   void follow();
-  void bring_in();
+  void import_set();
   [[nodiscard]] ImportPlan plan() const;
   Studio& m_model;
   FoundSet m_found;

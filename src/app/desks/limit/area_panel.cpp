@@ -48,11 +48,11 @@ std::vector<ShapeNumber> numbers_of(const Polygon& polygon, std::size_t corner, 
            {1, static_cast<double>(polygon.points.size()), 1, 0, {}, false, {}},
            static_cast<double>(corner + 1),
            {}},
-          {QObject::tr("hue"), QObject::tr("Angle of the corner on the wheel"), angle_range(), at.a,
+          {QObject::tr("Hue"), QObject::tr("Angle of the corner on the wheel"), angle_range(), at.a,
            [=](double a) { return moved(a, at.r); }},
-          {QObject::tr("saturation"), QObject::tr("Saturation of the corner"), percent_range(), 100 * at.r,
+          {QObject::tr("Saturation"), QObject::tr("Saturation of the corner"), percent_range(), 100 * at.r,
            [=](double r) { return moved(at.a, r / 100); }},
-          {QObject::tr("size"), QObject::tr("From the center of the area to its farthest corner"),
+          {QObject::tr("Size"), QObject::tr("From the center of the area to its farthest corner"),
            percent_range(1), 100 * size,
            [=](double to) { return scaled_shape(polygon, to / 100 / std::max(size, 1e-6)); }}};
 }
@@ -66,17 +66,17 @@ std::vector<ShapeNumber> numbers_of(const Ellipse& e) {
       return out;
     };
   };
-  return {{QObject::tr("hue"), QObject::tr("Angle of the center on the wheel"), angle_range(), at.a,
+  return {{QObject::tr("Hue"), QObject::tr("Angle of the center on the wheel"), angle_range(), at.a,
            changed([at](Ellipse& o, double a) { o.center = disc_point(Angle(a), at.r); })},
-          {QObject::tr("saturation"), QObject::tr("Saturation of the center"), percent_range(), 100 * at.r,
+          {QObject::tr("Saturation"), QObject::tr("Saturation of the center"), percent_range(), 100 * at.r,
            changed([at](Ellipse& o, double r) { o.center = disc_point(Angle(at.a), r / 100); })},
-          {QObject::tr("length"), QObject::tr("Half of the longer axis"),
+          {QObject::tr("Length"), QObject::tr("Half of the longer axis"),
            percent_range(100 * kThinnest, 100 * kLongestAxis), 100 * e.along,
            changed([](Ellipse& o, double x) { o.along = x / 100; })},
-          {QObject::tr("width"), QObject::tr("Half of the shorter axis"),
+          {QObject::tr("Width"), QObject::tr("Half of the shorter axis"),
            percent_range(100 * kThinnest, 100 * kLongestAxis), 100 * e.across,
            changed([](Ellipse& o, double x) { o.across = x / 100; })},
-          {QObject::tr("rotation"), QObject::tr("Angle on the wheel to which the longer axis points"),
+          {QObject::tr("Rotation"), QObject::tr("Angle on the wheel to which the longer axis points"),
            angle_range(), e.turned, changed([](Ellipse& o, double a) { o.turned = wrap_degrees(a); })}};
 }
 
@@ -88,22 +88,22 @@ std::vector<ShapeNumber> numbers_of(const RingSector& s) {
       return out;
     };
   };
-  return {{QObject::tr("from hue"), QObject::tr("Angle on the wheel where the sector begins"), angle_range(),
+  return {{QObject::tr("From hue"), QObject::tr("Angle on the wheel where the sector begins"), angle_range(),
            s.from, changed([](RingSector& o, double a) { o.from = wrap_degrees(a); })},
-          {QObject::tr("span"),
+          {QObject::tr("Span"),
            QObject::tr("How many degrees the sector spans, clockwise"),
            {1, 360, 1, 1, QStringLiteral("°"), false, {}},
            s.sweep,
            changed([](RingSector& o, double a) { o.sweep = a; })},
-          {QObject::tr("lowest sat."), QObject::tr("Lowest saturation of the sector"), percent_range(0, 99),
+          {QObject::tr("Lowest sat."), QObject::tr("Lowest saturation of the sector"), percent_range(0, 99),
            100 * s.inner, changed([](RingSector& o, double x) { o.inner = x / 100; })},
-          {QObject::tr("highest sat."), QObject::tr("Highest saturation of the sector"), percent_range(1),
+          {QObject::tr("Highest sat."), QObject::tr("Highest saturation of the sector"), percent_range(1),
            100 * s.outer, changed([](RingSector& o, double x) { o.outer = x / 100; })}};
 }
 
 std::vector<ShapeNumber> numbers_of(const Shape& shape, std::size_t corner) {
   if (const auto* polygon = std::get_if<Polygon>(&shape))
-    return numbers_of(*polygon, corner, QObject::tr("corner"));
+    return numbers_of(*polygon, corner, QObject::tr("Corner"));
   if (const auto* ellipse = std::get_if<Ellipse>(&shape)) return numbers_of(*ellipse);
   return numbers_of(std::get<RingSector>(shape));
 }

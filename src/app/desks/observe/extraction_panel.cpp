@@ -49,7 +49,7 @@ ExtractionPanel::ExtractionPanel(Extracting& taking, QWidget* parent)
   };
   labeled(tr("Difference at least"), m_difference);
   labeled(tr("Accents"), m_accents);
-  labeled(tr("accents,"), m_kind);
+  labeled(tr("Colors are"), m_kind);
   row->addWidget(m_mask);
   row->addStretch();
 

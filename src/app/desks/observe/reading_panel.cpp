@@ -17,7 +17,7 @@
 namespace zc {
 namespace {
 
-constexpr int kDisc = 96, kTop = 10, kWords = 300;
+constexpr int kDisc = 96, kTop = 10, kWords = 340;
 
 } // namespace
 

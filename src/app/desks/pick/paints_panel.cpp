@@ -126,6 +126,7 @@ QWidget* PaintsPanel::make_answers() {
 }
 
 void PaintsPanel::make_recipe_line(QHBoxLayout& line) {
+  line.addWidget(caption_label(tr("At most"), this));
   m_most = add_number(line, "paints.most", tr("A recipe has at most this many paints, 1 to 4"),
                       {1, kMostPaintsOfRecipe, 1, 0, tr(" paints"), false, {}}, kMostPaintsOfRecipe, 62);
   connect(m_most, &NumberField::wanted, this, [this](double n) {
@@ -166,7 +167,7 @@ void PaintsPanel::make_mask_line(QHBoxLayout& line) {
 }
 
 void PaintsPanel::make_fewest_line(QHBoxLayout& limits, QHBoxLayout& line) {
-  limits.addWidget(caption_label(tr("reach"), this));
+  limits.addWidget(caption_label(tr("Reach"), this));
   m_share = add_number(limits, "paints.share", tr("Percent of the colors that the paints must reach"),
                        {1, 100, 1, 0, tr(" %"), false, {}}, 95, 46);
   limits.addWidget(caption_label(tr("of the colors within"), this));

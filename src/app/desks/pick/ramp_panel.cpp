@@ -3,6 +3,7 @@
 
 #include "app/controls/choices.h"
 #include "app/controls/controls.h"
+#include "app/controls/field_grid.h"
 #include "app/controls/number_field.h"
 #include "app/paint/paint.h"
 #include "app/paint/painted_icon.h"
@@ -113,7 +114,7 @@ void RampPanel::fill_choices() {
                                                 {tr("toward the distance"), RampKind::Distance}};
   for (const auto& [words, kind] : kinds) m_kind->addItem(words, static_cast<int>(kind));
   fill_with_ways(*m_way);
-  m_steps->set_range({kRampStepsRange.low, kRampStepsRange.high, 1, 0, tr(" steps"), false, {}});
+  m_steps->set_range({kRampStepsRange.low, kRampStepsRange.high, 1, 0, {}, false, {}});
   m_steps->show_value(9);
   m_steps->keep_width(62);
   m_steps->setToolTip(tr("Number of steps, 2 to 24"));
@@ -122,30 +123,21 @@ void RampPanel::fill_choices() {
 }
 
 void RampPanel::lay_out() {
-  auto* grid = new QGridLayout;
-  grid->setHorizontalSpacing(kGap);
-  grid->setVerticalSpacing(6);
-  grid->setColumnStretch(1, 1);
-  const std::pair<QString, QWidget*> fields[] = {{tr("Kind"), m_kind},
-                                                 {tr("To"), m_target},
-                                                 {tr("Path"), m_way},
-                                                 {tr("Steps"), m_steps},
-                                                 {tr("Spacing"), m_even}};
-  int line = 0;
-  for (const auto& [words, field] : fields) {
-    auto* label = caption_label(words, this);
-    grid->addWidget(label, line, 0);
-    grid->addWidget(field, line++, 1, field == m_steps ? Qt::AlignLeft : Qt::Alignment());
-    if (field == m_target) m_to = label;
-    if (field == m_way) m_path = label;
-  }
+  auto* fields = new FieldGrid;
+  for (QComboBox* box : {m_kind, m_target, m_way, m_even})
+    box->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+  fields->add(tr("Kind"), {m_kind});
+  m_to = fields->add(tr("To"), {m_target});
+  m_path = fields->add(tr("Path"), {m_way});
+  fields->add(tr("Steps"), {m_steps});
+  fields->add(tr("Spacing"), {m_even});
   auto* last = new QHBoxLayout;
   last->addWidget(m_words, 1);
   last->addWidget(m_lay);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(8);
-  column->addLayout(grid);
+  column->addLayout(fields);
   column->addWidget(m_hold);
   column->addWidget(m_show);
   column->addWidget(m_row);

@@ -17,31 +17,34 @@ StepsPanel::StepsPanel(Studio& model, Picking& picking, QWidget* parent)
     : QWidget(parent), m_model(model), m_picks(picking) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
-  grid->setHorizontalSpacing(6);
-  grid->setVerticalSpacing(4);
+  grid->setHorizontalSpacing(kGap);
+  grid->setVerticalSpacing(6);
   struct Dimension {
-    QString label, name, tip;
+    QString caption, label, name, tip;
     NumberRange range;
     std::vector<int> usual;
   };
   const Dimension dimensions[] = {
-      {tr("hues"),
+      {tr("Hues"),
+       tr("hues"),
        QStringLiteral("steps.hue"),
        tr("Pick in this many steps of hue: off, or 3 to 360"),
        {kHueStepsRange.low, kHueStepsRange.high, 1, 0, {}, false, tr("off")},
        {0, 12, 24, 36}},
-      {tr("saturations"),
+      {tr("Saturations"),
+       tr("saturations"),
        QStringLiteral("steps.saturation"),
        tr("Pick in this many steps of saturation from neutral to the rim: off, or 1 to 50"),
        {kSaturationStepsRange.low, kSaturationStepsRange.high, 1, 0, {}, false, tr("off")},
        {0, 3, 5, 10}},
-      {tr("values"),
+      {tr("Values"),
+       tr("values"),
        QStringLiteral("steps.value"),
        tr("Pick in this many steps of value from black to white: off, or 2 to 101"),
        {kValueCutsRange.low, kValueCutsRange.high, 1, 0, {}, false, tr("off")},
        {0, 5, 9, 11}}};
   for (int i = 0; i < 3; ++i) {
-    auto* label = caption_label(dimensions[i].label, this);
+    auto* label = caption_label(dimensions[i].caption, this);
     m_counts[i] = new NumberField(dimensions[i].name, tr("Number of %1").arg(dimensions[i].label), this);
     m_counts[i]->set_range(dimensions[i].range);
     m_counts[i]->setToolTip(dimensions[i].tip);
@@ -73,6 +76,7 @@ StepsPanel::StepsPanel(Studio& model, Picking& picking, QWidget* parent)
     }
   }
   grid->setColumnStretch(3, 1);
+  grid->setRowStretch(3, 1);
   model.hear({Part::Steps}, this, &StepsPanel::follow);
   follow();
 }

@@ -2,6 +2,7 @@
 #include "app/desks/share/parcel_panel.h"
 
 #include "app/controls/controls.h"
+#include "app/controls/field_grid.h"
 #include "app/desks/try/color_chip.h"
 #include "app/theme/theme.h"
 #include "io/files/safe_save.h"
@@ -68,15 +69,16 @@ ParcelPanel::ParcelPanel(Studio& model, QWidget* parent)
   column->addWidget(heading_label(tr("Pack for others"), this));
   m_pack = new QVBoxLayout;
   column->addLayout(m_pack);
-  const auto field = [&](QLineEdit* edit, const QString& name, const QString& says) {
+  auto* fields = new FieldGrid;
+  column->addLayout(fields);
+  const auto field = [&](QLineEdit* edit, const QString& name, const QString& words, const QString& says) {
     edit->setObjectName(name);
-    edit->setPlaceholderText(says);
     edit->setAccessibleName(says);
     edit->setToolTip(says);
-    column->addWidget(edit);
+    fields->add(words, {edit});
   };
-  field(m_description, QStringLiteral("parcel.description"), tr("What it is for"));
-  field(m_from, QStringLiteral("parcel.from"), tr("Who it is from"));
+  field(m_description, QStringLiteral("parcel.description"), tr("For"), tr("What the parcel is for"));
+  field(m_from, QStringLiteral("parcel.from"), tr("From"), tr("Who the parcel is from"));
   const auto button = [&](const QString& words, const char* name, const QString& tip) {
     auto* made = new QPushButton(words, this);
     made->setObjectName(QLatin1String(name));
@@ -87,9 +89,10 @@ ParcelPanel::ParcelPanel(Studio& model, QWidget* parent)
     column->addLayout(row);
     return made;
   };
-  connect(
-      button(tr("Pack parcel"), "parcel.pack", tr("Write everything ticked to one file for someone else")),
-      &QPushButton::clicked, this, [this] { emit packAsked(chosen()); });
+  auto* pack =
+      button(tr("Pack parcel"), "parcel.pack", tr("Write everything ticked to one file for someone else"));
+  pack->setDefault(true);
+  connect(pack, &QPushButton::clicked, this, [this] { emit packAsked(chosen()); });
   column->addSpacing(10);
   column->addWidget(heading_label(tr("From others"), this));
   m_offers = new QVBoxLayout;

@@ -2,6 +2,7 @@
 #include "app/desks/share/plan_panel.h"
 
 #include "app/controls/controls.h"
+#include "app/controls/field_grid.h"
 #include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "core/sheet/plan_picture.h"
@@ -41,15 +42,16 @@ PlanPanel::PlanPanel(Studio& model, Viewing& viewing, QWidget* parent)
   auto* kinds = row();
   add_kinds(*kinds);
   kinds->addStretch(1);
-  auto* numbers = row();
-  add_numbers(*numbers);
-  numbers->addStretch(1);
+  auto* fields = new FieldGrid;
+  column->addLayout(fields);
+  add_numbers(*fields);
   auto* looks = row();
   add_looks(*looks);
   looks->addStretch(1);
   column->addSpacing(12);
   auto* out = row();
   auto* write = new QPushButton(tr("Save wheel"), this);
+  write->setDefault(true);
   write->setObjectName(QStringLiteral("plan.write"));
   write->setToolTip(tr("Save as PNG with a transparent background, or only the outlines as SVG"));
   connect(write, &QPushButton::clicked, this, &PlanPanel::writeAsked);
@@ -80,15 +82,17 @@ void PlanPanel::add_looks(QHBoxLayout& row) {
           [this](bool on) { change([&](PlanView& p) { p.bare = on; }); });
 }
 
-void PlanPanel::add_numbers(QHBoxLayout& row) {
-  m_value->set_range({0, 100, 1, 0, tr(" value"), false, {}});
-  m_row->set_range({kFewestPlanValues, kMostPlanValues, 1, 0, tr(" values"), false, {}});
+void PlanPanel::add_numbers(FieldGrid& fields) {
+  m_value->set_range({0, 100, 1, 0, {}, false, {}});
+  m_row->set_range({kFewestPlanValues, kMostPlanValues, 1, 0, {}, false, {}});
   m_size->set_range({kPlanSizeRange.low, kPlanSizeRange.high, 64, 0, tr(" pixels"), false, {}});
   for (NumberField* field : {m_value, m_row, m_size}) {
     field->keep_width(90);
     field->setToolTip(field->accessibleName());
-    row.addWidget(field);
   }
+  m_value_name = fields.add(tr("Value"), {m_value});
+  m_row_name = fields.add(tr("Number of values"), {m_row});
+  fields.add(tr("Width and height"), {m_size});
   connect(m_value, &NumberField::wanted, this,
           [this](double n) { change([&](PlanView& p) { p.value = n; }); });
   connect(m_row, &NumberField::wanted, this,
@@ -122,8 +126,10 @@ void PlanPanel::change(const std::function<void(PlanView&)>& by) {
 void PlanPanel::follow() {
   const PlanView& plan = m_model.session().sharing.plan;
   for (const auto& [button, kind] : m_kinds) button->setChecked(plan.kind == kind);
-  m_value->setVisible(plan.kind == PlanView::Kind::Value);
-  m_row->setVisible(plan.kind == PlanView::Kind::Row);
+  for (QWidget* w : {static_cast<QWidget*>(m_value_name), static_cast<QWidget*>(m_value)})
+    w->setVisible(plan.kind == PlanView::Kind::Value);
+  for (QWidget* w : {static_cast<QWidget*>(m_row_name), static_cast<QWidget*>(m_row)})
+    w->setVisible(plan.kind == PlanView::Kind::Row);
   m_value->show_value(plan.value);
   m_row->show_value(plan.row);
   m_size->show_value(plan.size);

@@ -7,11 +7,13 @@
 #include <QWidget>
 
 class QHBoxLayout;
+class QLabel;
+
 namespace zc {
 
-class Viewing;
-
+class FieldGrid;
 class NumberField;
+class Viewing;
 class WordControl;
 
 class PlanPanel final : public QWidget {
@@ -25,7 +27,7 @@ signals:
 
 private:
   void add_looks(QHBoxLayout& row);
-  void add_numbers(QHBoxLayout& row);
+  void add_numbers(FieldGrid& fields);
   void add_kinds(QHBoxLayout& row);
   void change(const std::function<void(PlanView&)>& by);
   void follow();
@@ -34,6 +36,8 @@ private:
   std::vector<std::pair<WordControl*, PlanView::Kind>> m_kinds;
   WordControl* m_stepped;
   WordControl* m_bare;
+  QLabel* m_value_name = nullptr;
+  QLabel* m_row_name = nullptr;
   NumberField* m_value;
   NumberField* m_row;
   NumberField* m_size;

@@ -2,6 +2,7 @@
 #include "app/desks/share/press_panel.h"
 
 #include "app/controls/controls.h"
+#include "app/controls/field_grid.h"
 #include "app/controls/number_field.h"
 #include "app/desks/try/color_chip.h"
 #include "app/shelf/shelf_panel.h"
@@ -53,29 +54,28 @@ PressPanel::PressPanel(Studio& model, Viewing& viewing, PressModel& press, Share
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 10, 0, 0);
   column->setSpacing(8);
-  auto* top = new QHBoxLayout;
   m_profile->setObjectName(QStringLiteral("press.profile"));
   m_profile->setAccessibleName(tr("Profile of the press"));
   m_profile->setToolTip(tr("The ICC profile of the press. The print shop can give you theirs."));
   m_profile->setFont(caption_font());
   m_profile->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-  m_profile->setMinimumContentsLength(22);
+  m_profile->setMinimumContentsLength(16);
+  m_profile->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
   connect(m_profile, &QComboBox::activated, this, [this](int i) {
     change([&](Sharing& s) { s.press = m_profile->itemData(i).toString().toStdString(); });
   });
   auto* add = word_action(QStringLiteral("press.add"), tr("Add profile"),
                           tr("Add the ICC profile of a four-color press to the shelf"), this);
   connect(add, &QAbstractButton::clicked, this, &PressPanel::profileAsked);
-  top->addWidget(m_profile, 1);
-  top->addWidget(add);
-  column->addLayout(top);
-  auto* row = new QHBoxLayout;
-  m_limit->set_range({0.1, kLargestPrintLimit, 0.5, 1, tr(" tolerance"), false, {}});
-  m_limit->keep_width(120);
+  auto* fields = new FieldGrid;
+  fields->add(tr("Press"), {m_profile, add});
+  m_limit->set_range({0.1, kLargestPrintLimit, 0.5, 1, {}, false, {}});
+  m_limit->keep_width(84);
+  fields->add(tr("Tolerance"), {m_limit});
+  column->addLayout(fields);
   m_limit->setToolTip(tr("A color counts as printable within this difference (CIEDE2000)"));
   connect(m_limit, &NumberField::wanted, this,
           [this](double n) { change([&](Sharing& s) { s.print_limit = n; }); });
-  row->addWidget(m_limit);
   auto* shown = new QVBoxLayout;
   shown->setSpacing(2);
   for (const auto& [button, name, tip] :
@@ -89,8 +89,6 @@ PressPanel::PressPanel(Studio& model, Viewing& viewing, PressModel& press, Share
           [this](bool on) { change([&](Sharing& s) { s.proof = on; }); });
   connect(m_paper_white, &QAbstractButton::clicked, this,
           [this](bool on) { change([&](Sharing& s) { s.paper_white = on; }); });
-  row->addStretch(1);
-  column->addLayout(row);
   column->addLayout(shown);
   m_says->setObjectName(QStringLiteral("press.says"));
   m_says->setFont(caption_font());

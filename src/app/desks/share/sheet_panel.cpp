@@ -2,6 +2,7 @@
 #include "app/desks/share/sheet_panel.h"
 
 #include "app/controls/controls.h"
+#include "app/controls/field_grid.h"
 #include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/language.h"
@@ -46,7 +47,7 @@ SheetPanel::SheetPanel(Studio& model, Viewing& viewing, QWidget* parent)
   make_swatches(*column);
   column->addSpacing(8);
   make_paper(*column);
-  make_numbers(*column);
+  make_numbers();
   column->addSpacing(12);
   make_writing(*column);
   column->addStretch(1);
@@ -131,22 +132,25 @@ void SheetPanel::make_swatches(QVBoxLayout& column) {
       this, QStringLiteral("sheet.byValue"), tr("light to dark"),
       tr("Show the swatches in one row by value, not family by family"),
       [](const SheetSpec& s) { return s.by_value; }, [](SheetSpec& s, bool on) { s.by_value = on; }));
+  under->addStretch(1);
   const std::tuple<const char*, QString, bool SheetSpec::*> beside[] = {
       {"sheet.names", tr("name"), &SheetSpec::names},
       {"sheet.hexes", tr("hex"), &SheetSpec::hexes},
       {"sheet.values", tr("value"), &SheetSpec::values},
       {"sheet.notes", tr("note"), &SheetSpec::notes}};
+  auto* told = row_in(column);
   for (const auto& [name, word, member] : beside)
-    under->addWidget(add_switch(
+    told->addWidget(add_switch(
         this, QLatin1String(name), word, tr("Write this beside each swatch"),
         [member = member](const SheetSpec& s) { return s.*member; },
         [member = member](SheetSpec& s, bool on) { s.*member = on; }));
-  under->addStretch(1);
+  told->addStretch(1);
 }
 
 void SheetPanel::make_paper(QVBoxLayout& column) {
   column.addWidget(heading_label(tr("Paper"), this));
-  auto* paper = row_in(column);
+  m_fields = new FieldGrid;
+  column.addLayout(m_fields);
   m_paper = new QComboBox(this);
   m_paper->setObjectName(QStringLiteral("sheet.paper"));
   m_paper->setAccessibleName(tr("Paper"));
@@ -156,41 +160,41 @@ void SheetPanel::make_paper(QVBoxLayout& column) {
   connect(m_paper, &QComboBox::activated, this, [this](int i) {
     change([&](SheetSpec& s) { s.paper = static_cast<Paper>(m_paper->itemData(i).toInt()); });
   });
-  paper->addWidget(m_paper);
-  paper->addWidget(add_switch(
-      this, QStringLiteral("sheet.lying"), tr("landscape"), tr("Turn the paper to landscape"),
-      [](const SheetSpec& s) { return s.lying; }, [](SheetSpec& s, bool on) { s.lying = on; }));
-  paper->addWidget(add_switch(
-      this, QStringLiteral("sheet.dark"), tr("dark background"), tr("Print light text on a dark background"),
-      [](const SheetSpec& s) { return s.dark; }, [](SheetSpec& s, bool on) { s.dark = on; }));
-  paper->addStretch(1);
+  m_fields->add(tr("Size"),
+                {m_paper, add_switch(
+                              this, QStringLiteral("sheet.lying"), tr("landscape"),
+                              tr("Turn the paper to landscape"), [](const SheetSpec& s) { return s.lying; },
+                              [](SheetSpec& s, bool on) { s.lying = on; })});
 }
 
-void SheetPanel::make_numbers(QVBoxLayout& column) {
-  auto* numbers = row_in(column);
-  const auto number = [&](const QString& name, const QString& tip, const Range& range, const QString& caption,
+void SheetPanel::make_numbers() {
+  const auto number = [&](const QString& name, const QString& tip, const Range& range,
                           const QString& suffix) {
-    numbers->addWidget(caption_label(caption, this));
     auto* field = new NumberField(name, tip, this);
     field->set_range({range.low, range.high, 1, 0, suffix, false, {}});
     field->setToolTip(tip);
-    field->keep_width(52);
-    numbers->addWidget(field);
+    field->keep_width(84);
     return field;
   };
-  m_margin = number(QStringLiteral("sheet.margin"), tr("Margin, 5 to 40 millimetres"), kSheetMarginRange,
-                    tr("Margin"), tr(" mm"));
+  m_margin =
+      number(QStringLiteral("sheet.margin"), tr("Margin, 5 to 40 millimetres"), kSheetMarginRange, tr(" mm"));
   connect(m_margin, &NumberField::wanted, this,
           [this](double mm) { change([&](SheetSpec& s) { s.margin = mm; }); });
-  m_value = number(QStringLiteral("sheet.value"), tr("Value at which the wheel is shown, L*"), {0, 100},
-                   tr("Wheel at value"), {});
+  m_value = number(QStringLiteral("sheet.value"), tr("Value at which the wheel is shown, L*"), {0, 100}, {});
   connect(m_value, &NumberField::wanted, this,
           [this](double v) { change([&](SheetSpec& s) { s.wheel_value = v; }); });
-  numbers->addWidget(add_switch(
-      this, QStringLiteral("sheet.vivid"), tr("vivid"), tr("Each hue at the value where it is strongest"),
-      [](const SheetSpec& s) { return !s.wheel_value; },
-      [](SheetSpec& s, bool on) { s.wheel_value = on ? std::nullopt : std::optional(66.0); }));
-  numbers->addStretch(1);
+  m_fields->add(tr("Margin"), {m_margin, add_switch(
+                                             this, QStringLiteral("sheet.dark"), tr("dark background"),
+                                             tr("Print light text on a dark background"),
+                                             [](const SheetSpec& s) { return s.dark; },
+                                             [](SheetSpec& s, bool on) { s.dark = on; })});
+  m_fields->add(tr("Wheel at value"), {m_value, add_switch(
+                                                    this, QStringLiteral("sheet.vivid"), tr("vivid"),
+                                                    tr("Each hue at the value where it is strongest"),
+                                                    [](const SheetSpec& s) { return !s.wheel_value; },
+                                                    [](SheetSpec& s, bool on) {
+                                                      s.wheel_value = on ? std::nullopt : std::optional(66.0);
+                                                    })});
 }
 
 void SheetPanel::make_writing(QVBoxLayout& column) {

@@ -14,6 +14,7 @@ namespace zc {
 
 class Viewing;
 
+class FieldGrid;
 class NumberField;
 class WordControl;
 
@@ -32,7 +33,7 @@ private:
   void follow_parts(const std::vector<SheetPart>& parts);
   void make_swatches(QVBoxLayout& column);
   void make_paper(QVBoxLayout& column);
-  void make_numbers(QVBoxLayout& column);
+  void make_numbers();
   void make_writing(QVBoxLayout& column);
   void change(const std::function<void(SheetSpec&)>& by);
   void follow();
@@ -48,6 +49,7 @@ private:
   };
   std::vector<Switch> m_switches;
   QListWidget* m_parts = nullptr;
+  FieldGrid* m_fields = nullptr;
   QComboBox* m_paper = nullptr;
   NumberField* m_margin = nullptr;
   NumberField* m_value = nullptr;

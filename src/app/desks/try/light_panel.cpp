@@ -52,9 +52,9 @@ LightPanel::LightPanel(Studio& model, Viewing& viewing, QWidget* parent)
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(20, 10, 20, 10);
   grid->setHorizontalSpacing(10);
-  grid->setColumnStretch(6, 1);
+  grid->setColumnStretch(7, 1);
   const auto row = [&](int n, const QString& word, const QString& name, QWidget* lamp, NumberField* field,
-                       Srgb LightAndHaze::*color, double LightAndHaze::*share) {
+                       const QString& field_name, Srgb LightAndHaze::*color, double LightAndHaze::*share) {
     auto* label = caption_label(word, this);
     auto* use = word_action(name, tr("Use current color"), tr("Set this to the current color"), this);
     connect(use, &QAbstractButton::clicked, this,
@@ -66,19 +66,21 @@ LightPanel::LightPanel(Studio& model, Viewing& viewing, QWidget* parent)
     grid->addWidget(label, n, 0);
     grid->addWidget(lamp, n, 1);
     grid->addWidget(use, n, 2);
-    grid->addWidget(field, n, 3);
+    grid->addWidget(caption_label(field_name, this), n, 3);
+    grid->addWidget(field, n, 4);
   };
-  row(0, tr("Light"), QStringLiteral("light.use"), m_light, m_strength, &LightAndHaze::light,
+  row(0, tr("Light"), QStringLiteral("light.use"), m_light, m_strength, tr("Strength"), &LightAndHaze::light,
       &LightAndHaze::strength);
-  row(1, tr("Haze"), QStringLiteral("air.use"), m_haze, m_amount, &LightAndHaze::haze, &LightAndHaze::amount);
-  grid->addWidget(caption_label(tr("Exposure"), this), 0, 4);
+  row(1, tr("Haze"), QStringLiteral("air.use"), m_haze, m_amount, tr("Amount"), &LightAndHaze::haze,
+      &LightAndHaze::amount);
+  grid->addWidget(caption_label(tr("Exposure"), this), 0, 5);
   m_stops->set_range({kExposureRange.low, kExposureRange.high, 0.5, 1, tr(" stops"), false, {}});
   m_stops->setFixedWidth(76);
   m_stops->setToolTip(tr("How bright the light is. At 0 stops a white wall is as bright as the display can "
                          "show; one stop more is twice the light."));
   connect(m_stops, &NumberField::wanted, this,
           [this](double stops) { change([&](LightAndHaze& l) { l.stops = stops; }); });
-  grid->addWidget(m_stops, 0, 5);
+  grid->addWidget(m_stops, 0, 6);
   auto* take = new QPushButton(tr("Save as version"), this);
   take->setObjectName(QStringLiteral("light.take"));
   take->setToolTip(tr("Save the set under this light and haze as a version"));
@@ -87,8 +89,8 @@ LightPanel::LightPanel(Studio& model, Viewing& viewing, QWidget* parent)
   off->setObjectName(QStringLiteral("light.off"));
   connect(off, &QPushButton::clicked, this,
           [this] { change([](LightAndHaze& l) { l.strength = l.stops = l.amount = 0; }); });
-  grid->addWidget(take, 0, 7);
-  grid->addWidget(off, 1, 7);
+  grid->addWidget(take, 0, 8);
+  grid->addWidget(off, 1, 8);
   model.hear({Part::Trying, Part::ColorVision}, this, &LightPanel::follow);
   follow();
 }

@@ -36,28 +36,30 @@ MissingPanel::MissingPanel(Studio& model, Laying& laying, Viewing& viewing, SetW
   m_by->setToolTip(tr("The picture that the set is compared with"));
   m_by->setFont(caption_font());
   m_by->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-  m_by->setMinimumContentsLength(16);
+  m_by->setMinimumContentsLength(14);
   connect(m_by, &QComboBox::activated, this,
           [this](int i) { m_tries.seek_for(m_by->itemData(i).toULongLong()); });
+  head->addWidget(caption_label(tr("Compare with"), this));
   head->addWidget(m_by);
   m_heading = new ElidedLabel(heading_font(), this);
   m_heading->setObjectName(QStringLiteral("lacks.says"));
   head->addWidget(m_heading, 1);
   const auto number = [&](const QString& name, const QString& tip, double low, double high, int digits,
-                          const QString& suffix) {
+                          const QString& word, const QString& suffix) {
+    head->addWidget(caption_label(word, this));
     auto* field = new NumberField(name, tip, this);
     field->set_range({low, high, 1, digits, suffix, false, {}});
     field->setToolTip(tip);
-    field->keep_width(84);
+    field->keep_width(60);
     head->addWidget(field);
     return field;
   };
   m_most = number(QStringLiteral("missing.most"), tr("List at most this many colors, 1 to 12"), 1, kMostShown,
-                  0, tr(" colors"));
+                  0, tr("At most"), tr(" colors"));
   m_apart = number(
       QStringLiteral("missing.apart"),
       tr("List only colors that differ at least this much (CIEDE2000) from every swatch and from each other"),
-      0, 50, 1, tr(" apart"));
+      0, 50, 1, tr("Differing by"), {});
   m_rows->addLayout(head);
   connect(m_most, &NumberField::wanted, this,
           [this](double n) { m_tries.seek_at_most(static_cast<int>(n)); });
@@ -108,7 +110,7 @@ void MissingPanel::add_missing(QGridLayout& grid, const MissingColor& lack, cons
                            .arg(number(lack.difference, 0))
                            .arg(text(near->name))
                      : tr("%1 %").arg(number(100 * lack.share, 1)));
-  auto* lay_it = word_action(QStringLiteral("lay.%1").arg(n), tr("Add"),
+  auto* lay_it = word_action(QStringLiteral("lay.%1").arg(n), tr("Add color"),
                              tr("Add this color to the chosen family"), m_list);
   connect(lay_it, &QAbstractButton::clicked, this, [this, lack] { lay({lack}); });
   const bool elsewhere = m_tries.needed_by() != 0;
