@@ -59,8 +59,7 @@ void describe_options(QCommandLineParser& line) {
   line.setApplicationDescription("A desk for planning a limited palette.");
   line.addHelpOption();
   line.addVersionOption();
-  line.addPositionalArgument("FILE", "A piece to open, photos to look at, palettes to import.",
-                             "[FILE...]");
+  line.addPositionalArgument("FILE", "A piece to open, photos to look at, palettes to import.", "[FILE...]");
   line.addOption({"demo", "Open the demo piece."});
   line.addOption({"gallery", "Show every kind of control in all states."});
   line.addOption({"picture", "Write a picture of the window and quit.", "FILE"});
