@@ -8,7 +8,7 @@ allowed = {"core": {"core"}, "io": {"core", "io"}, "model": {"core", "io", "mode
            "standins": {"standins"}}
 # Within a floor a room knows only those before it.
 rooms = {
-    "core": ["base", "color", "press", "wheel", "mask", "mix", "image", "try", "piece", "patterns", "grading", "sheet", "session"],
+    "core": ["base", "color", "press", "wheel", "mask", "mix", "image", "keys", "try", "piece", "patterns", "grading", "sheet", "session"],
     "io": ["files", "bus", "photo", "exchange", "container", "sheet", "shelf"],
     "model": ["i18n", "derived", "photos", "document", "session", "plan", "photo", "proof", "work", "mixing", "study", "share",
               "intake", "follow", "journal", "documents", "application"],

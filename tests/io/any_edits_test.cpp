@@ -7,6 +7,7 @@
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
 #include "core/piece/import.h"
+#include "core/piece/key_edits.h"
 #include "core/piece/laying.h"
 #include "core/piece/paints.h"
 #include "io/container/piece_file.h"
@@ -147,6 +148,13 @@ struct Edit {
 };
 
 /// Every edit there is.
+std::vector<ColorKey> any_keys(Hand& h, P p) {
+  KeySheet sheet;
+  sheet.step = 5 + 175 * h.share();
+  sheet.strength = h.share();
+  return keys_of(p, sheet, {p.mask.value_or(Mask())}, 360 * h.share(), 0.1 + 0.9 * h.share());
+}
+
 const Edit kEdits[] = {
     {"with_set", [](Hand& h, P p) { return with_set(p, h.any_name()); }},
     {"with_current_set", [](Hand& h, P p) { return with_current_set(p, h.any_set(p)); }},
@@ -274,9 +282,28 @@ const Edit kEdits[] = {
      }},
     {"with_mask_turned",
      [](Hand& h, P p) {
-       return with_mask_turned(p, 1000 * h.share() - 500, h.below(3) ? Carry::SetToo : Carry::MaskOnly);
+       return with_mask_turned(p, 1000 * h.share() - 500, static_cast<Carry>(h.below(3)));
      },
      4},
+    {"with_sets_moved",
+     [](Hand& h, P p) -> Result<Piece> {
+       const Wheel wheel(p.wheel);
+       const bool press = p.mask && h.below(2);
+       return with_sets_moved(p,
+                              press ? KeyMap::pressed(wheel, MaskRegion(*p.mask), h.share())
+                                    : KeyMap::turned(wheel, 360 * h.share()),
+                              static_cast<Carry>(h.below(3)));
+     }},
+    {"with_key_taken",
+     [](Hand& h, P p) {
+       const auto keys = any_keys(h, p);
+       return with_key_taken(p, keys[h.below(keys.size())], static_cast<Carry>(h.below(3)));
+     }},
+    {"with_key_as_version",
+     [](Hand& h, P p) {
+       const auto keys = any_keys(h, p);
+       return with_key_as_version(p, keys[h.below(keys.size())], h.any_name());
+     }},
     {"with_reference", [](Hand& h, P p) { return with_reference(p, h.any_name(), "PNG", shared_bytes(h.any_name())); }},
     {"without_reference", [](Hand& h, P p) { return without_reference(p, h.any_reference(p)); }},
     {"with_reference_named",

@@ -10,6 +10,15 @@ namespace zc::test {
   return std::make_shared<const std::vector<unsigned char>>(text.begin(), text.end());
 }
 
+[[nodiscard]] inline Mask full_mask() {
+  Mask mask{"lamplight \"and\" dusk", {}, 33.25, R"({"source":null})"};
+  mask.areas = {
+      {AreaMode::Adds, Polygon{{{0.5, 0.75}, {0.625, 0.125}, {-0.5, -0.625}, {-0.75, 0.0625}}, true}},
+      {AreaMode::Cuts, Ellipse{{0.25, -0.125}, 0.375, 0.15, 300.5}},
+      {AreaMode::Adds, RingSector{350.25, 60.5, 0.1, 0.7}}};
+  return mask;
+}
+
 [[nodiscard]] inline SwatchSet full_set() {
   Swatch first{11,
                {0.1, 1.0 / 3, 0.7},
@@ -30,19 +39,14 @@ namespace zc::test {
   set.families = {{6, "skin", {first, second, third}, R"({"mood":[1,2]})"}, {7, "empty"}};
   first.color = {0.9, 0.5, 0.25};
   first.place = 4;
-  set.versions = {{8, "before rain", {{6, "skin", {first}, R"({"a":1})"}}, R"({"kept":"by hand"})"},
-                  {9, "bare"}};
+  set.versions = {{8,
+                   "before rain",
+                   {{6, "skin", {first}, R"({"a":1})"}},
+                   PlanKey{{HueScale::Ink, SaturationMeasure::Hsl}, full_mask()},
+                   R"({"kept":"by hand"})"},
+                  {9, "bare", {}, PlanKey{}}};
   set.extras = R"({"weather":"rain"})";
   return set;
-}
-
-[[nodiscard]] inline Mask full_mask() {
-  Mask mask{"lamplight \"and\" dusk", {}, 33.25, R"({"source":null})"};
-  mask.areas = {
-      {AreaMode::Adds, Polygon{{{0.5, 0.75}, {0.625, 0.125}, {-0.5, -0.625}, {-0.75, 0.0625}}, true}},
-      {AreaMode::Cuts, Ellipse{{0.25, -0.125}, 0.375, 0.15, 300.5}},
-      {AreaMode::Adds, RingSector{350.25, 60.5, 0.1, 0.7}}};
-  return mask;
 }
 
 [[nodiscard]] inline Study full_study() {

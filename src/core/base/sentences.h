@@ -268,6 +268,7 @@ enum class Sentence : std::uint16_t {
   ValueRange,
   ValueShiftRange,
   VersionsFull,
+  KeyIsVersion,
   WellEmpty,
   WheelMakesTooManyAreas,
   WritingStopped,

@@ -4,6 +4,7 @@
 #include "core/base/sentences.h"
 #include "core/mask/rewheel.h"
 #include "core/piece/change.h"
+#include "core/piece/key_edits.h"
 
 #include <algorithm>
 #include <charconv>
@@ -195,19 +196,7 @@ Result<Piece> with_mask_point_removed(Piece piece, std::size_t area, std::size_t
 Result<Piece> with_mask_turned(Piece piece, double by, Carry carry) {
   if (!piece.mask) return not_found("mask");
   piece.mask = turned_mask(*piece.mask, by);
-  SwatchSet* set = carry == Carry::SetToo ? set_to_change(piece, piece.current_set) : nullptr;
-  if (!set) return piece;
-  const Wheel wheel(piece.wheel);
-  const auto carried = [&](Swatch& swatch) {
-    const WheelPoint at = place_on(wheel, swatch.color, swatch.picked);
-    if (at.r < kNeutralSaturation) return;
-    const auto found = wheel.nearest_existing({at.a + by, at.r, at.v});
-    swatch.color = found.color;
-    swatch.picked = WheelPlace{found.at, piece.wheel};
-  };
-  const auto free = [](const Swatch& swatch) { return !swatch.locked; };
-  set->families.change_each([&](Family& family) { family.swatches.change_where(free, carried); });
-  return piece;
+  return with_sets_moved(std::move(piece), KeyMap::turned(Wheel(piece.wheel), by), carry);
 }
 
 Result<Piece> with_reference(Piece piece, std::string name, const std::string& extension, SharedBytes bytes) {

@@ -52,10 +52,11 @@ enum class MaskKeeps { Colors, Outline };
 /// way, as a drag can.
 [[nodiscard]] Result<Piece> with_mask_handle(Piece piece, std::size_t area, Grip grip, std::size_t index,
                                              DiscPoint to);
-/// Turns the mask clockwise; carrying re-keys the current set along with it: every swatch keeps its
-/// saturation and value and turns by the same angle (where the display lacks the color, at its reach). Locked
-/// swatches stay.
-enum class Carry { MaskOnly, SetToo };
+/// What turns along with the mask: nothing; the current set; or all sets with their versions and the masks of
+/// those.
+enum class Carry { MaskOnly, SetToo, AllToo };
+/// Turns the mask clockwise. Every swatch carried keeps its saturation and value and turns by the same angle
+/// (where the display lacks the color, at its reach). Locked swatches stay.
 [[nodiscard]] Result<Piece> with_mask_turned(Piece piece, double by, Carry carry = Carry::MaskOnly);
 
 /// Gives the new reference's id in `piece.references.back().id`. ERRORS: TooLarge past kMostReferences.

@@ -19,6 +19,11 @@ bool Reference::operator==(const Reference& o) const {
          study == o.study && extras == o.extras && same_bytes;
 }
 
+PlanKey plan_key(const Piece& piece) {
+  const Mask* mask = mask_in_use(piece);
+  return {piece.wheel, mask ? std::optional(*mask) : std::nullopt};
+}
+
 const SwatchSet* find_set(const Piece& piece, Id id) { return find_id(piece.sets, id); }
 const SwatchSet* current_set(const Piece& piece) { return find_set(piece, piece.current_set); }
 

@@ -53,12 +53,20 @@ struct Family {
   bool operator==(const Family&) const = default;
 };
 
+/// The wheel and the mask that colors were made under.
+struct PlanKey {
+  WheelSpec wheel;
+  std::optional<Mask> mask; ///< None was in use.
+  bool operator==(const PlanKey&) const = default;
+};
+
 /// A state of a set that was kept beside it. Its families and swatches have the ids they had in the set, so
 /// that a swatch is the same one in every version.
 struct SetVersion {
   Id id = 0;
   std::string name;
   List<Family> families = {};
+  std::optional<PlanKey> key = {}; ///< Restored with it; older ones have none.
   std::string extras = {};
   bool operator==(const SetVersion&) const = default;
 };
@@ -153,6 +161,7 @@ struct Piece {
 [[nodiscard]] inline const Mask* mask_in_use(const Piece& piece) {
   return piece.mask && piece.mask_on ? &*piece.mask : nullptr;
 }
+[[nodiscard]] PlanKey plan_key(const Piece& piece);
 [[nodiscard]] const SwatchSet* find_set(const Piece& piece, Id id);
 [[nodiscard]] const SwatchSet* current_set(const Piece& piece);
 [[nodiscard]] const SwatchSet* find_set_by_name(const Piece& piece, std::string_view name);

@@ -28,13 +28,13 @@ public:
     holds(in_order(m_piece.bands), "bands", Sentence::BandsOrder);
     holds(in_bounds(m_piece.grading), "grading", Sentence::NoGradingRules);
   }
-  void mask(const Mask& mask) {
-    short_enough("mask.name", mask.name, kLongestName);
-    holds(mask.turned >= 0 && mask.turned < 360, "mask.turned", Sentence::MaskTurn);
-    at_most("mask.areas", mask.areas.size(), kMostAreas, "areas");
+  void mask(const Mask& mask, const std::string& path) {
+    short_enough(path + "name", mask.name, kLongestName);
+    holds(mask.turned >= 0 && mask.turned < 360, path + "turned", Sentence::MaskTurn);
+    at_most(path + "areas", mask.areas.size(), kMostAreas, "areas");
     for (std::size_t i = 0; i < mask.areas.size(); ++i) {
       const Status status = in_bounds(mask.areas[i].shape);
-      if (!status) holds(false, at("mask.", "areas", i), status.error().said);
+      if (!status) holds(false, at(path, "areas", i), status.error().said);
     }
   }
   void references(const List<Reference>& references) {
@@ -74,6 +74,7 @@ public:
       const std::string inner = at(path, "versions", i) + ".";
       short_enough(inner + "name", set.versions[i].name, kLongestName);
       families(set.versions[i].families, inner, nullptr);
+      if (const auto& key = set.versions[i].key; key && key->mask) mask(*key->mask, inner + "key.mask.");
     }
   }
   /// Every id is used once; swatches and families of versions are those of the set, or gone from it.
@@ -307,7 +308,7 @@ std::vector<Fault> check(const Piece& piece, const Piece* whole) {
   const Unchanged same(piece, whole);
   Checker checker(piece);
   checker.words();
-  if (piece.mask && !same.mask) checker.mask(*piece.mask);
+  if (piece.mask && !same.mask) checker.mask(*piece.mask, "mask.");
   if (!same.references) checker.references(piece.references);
   checker.current_set();
   if (!same.sets) check_sets(checker, piece, whole);

@@ -193,7 +193,7 @@ Result<Piece> with_version_kept(Piece piece, Id set, const std::string& name) {
     return std::any_of(s->versions.begin(), s->versions.end(),
                        [&](const SetVersion& v) { return v.name == n; });
   };
-  s->versions.push_back({piece.next_id++, free_name(*clean, taken), s->families});
+  s->versions.push_back({piece.next_id++, free_name(*clean, taken), s->families, plan_key(piece)});
   return piece;
 }
 
@@ -235,8 +235,10 @@ Result<Piece> with_version_restored(Piece piece, Id version) {
   SwatchSet* s = set_of_version(piece, version);
   if (!s) return not_found("version");
   const SetVersion taken = *find_version(piece, version);
-  const bool kept = std::any_of(s->versions.begin(), s->versions.end(),
-                                [s](const SetVersion& v) { return v.families == s->families; });
+  const PlanKey now = plan_key(piece);
+  const bool kept = std::any_of(s->versions.begin(), s->versions.end(), [&](const SetVersion& v) {
+    return v.families == s->families && (!taken.key || v.key == now);
+  });
   if (!kept) {
     auto out = with_version_kept(std::move(piece), s->id, shortened("before " + taken.name, kLongestName));
     if (!out) return out;
@@ -244,6 +246,11 @@ Result<Piece> with_version_restored(Piece piece, Id version) {
     s = set_of_version(piece, version);
   }
   s->families = taken.families;
+  if (taken.key) {
+    piece.wheel = taken.key->wheel;
+    if (taken.key->mask) piece.mask = taken.key->mask;
+    piece.mask_on = taken.key->mask.has_value();
+  }
   renew_ids_used_elsewhere(piece, *s, s->families);
   return piece;
 }

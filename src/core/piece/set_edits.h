@@ -32,7 +32,7 @@ namespace zc {
 /// ERRORS: BadInput unless 0 < dark_below < light_from < 100.
 [[nodiscard]] Result<Piece> with_bands(Piece piece, const Bands& bands);
 
-/// Keeps the set as it is now as a version of it, at the end.
+/// Keeps the set as it is now as a version of it, at the end, with the wheel and the mask in use.
 [[nodiscard]] Result<Piece> with_version_kept(Piece piece, Id set, const std::string& name);
 /// A version that has its colors under a light and in the air; locked ones too, since the light asks nobody.
 [[nodiscard]] Result<Piece> with_lit_version(Piece piece, Id set, const std::string& name,

@@ -36,6 +36,9 @@ Json family_json(const Family& f) {
 Json version_json(const SetVersion& version) {
   Json out{{"id", version.id}, {"name", version.name}, {"families", Json::array()}};
   for (const auto& f : version.families) out["families"].push_back(family_json(f));
+  if (version.key)
+    out["key"] = {{"wheel", wheel_json(version.key->wheel)},
+                  {"mask", version.key->mask ? mask_json(*version.key->mask) : Json(nullptr)}};
   put_extras(out, version.extras);
   return out;
 }
@@ -78,8 +81,15 @@ private:
     version.id = f.id("id");
     version.name = f.text("name");
     version.families = families(f);
-    version.extras = f.extras({"id", "name", "families"});
+    if (f.has("key")) version.key = key(f.inner(f.raw("key"), "key"));
+    version.extras = f.extras({"id", "name", "families", "key"});
     return version;
+  }
+  static PlanKey key(Fields f) {
+    PlanKey out;
+    if (f.has("wheel")) out.wheel = read_wheel(f.inner(f.raw("wheel"), "wheel"));
+    if (f.has("mask")) out.mask = read_mask(f.inner(f.raw("mask"), "mask"));
+    return out;
   }
   Family family(Fields f) const {
     std::vector<Swatch> swatches;
