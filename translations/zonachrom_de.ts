@@ -1914,6 +1914,10 @@ in die Maske geholt</translation>
         <source>Colors outside what a display shows: %1; the nearest ones are used.</source>
         <translation>Farben außerhalb dessen, was ein Bildschirm zeigt: %1; die nächsten werden verwendet.</translation>
     </message>
+    <message>
+        <source>This key is a version of the set already; restore that version.</source>
+        <translation>Dieser Farbklang ist schon eine Version des Satzes; diese Version wiederherstellen.</translation>
+    </message>
 </context>
 <context>
     <name>Sheet</name>
@@ -4614,6 +4618,226 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     </message>
 </context>
 <context>
+    <name>zc::KeyLarge</name>
+    <message>
+        <source>One key large, beside another</source>
+        <translation>Ein Farbklang groß neben einem anderen</translation>
+    </message>
+    <message>
+        <source>Drag the edge between the two keys. Arrows in the row below walk through the keys.</source>
+        <translation>Die Kante zwischen den beiden Farbklängen ziehen. Pfeiltasten gehen in der Reihe darunter die Farbklänge durch.</translation>
+    </message>
+    <message>
+        <source>%1 beside %2</source>
+        <translation>%1 neben %2</translation>
+    </message>
+</context>
+<context>
+    <name>zc::KeyModel</name>
+    <message>
+        <source>Take key %1</source>
+        <translation>Farbklang %1 übernehmen</translation>
+    </message>
+    <message>
+        <source>Save key as version</source>
+        <translation>Farbklang als Version speichern</translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation>wie es ist</translation>
+    </message>
+    <message>
+        <source>%1°</source>
+        <translation>%1°</translation>
+    </message>
+    <message>
+        <source>The picture in its own colors.</source>
+        <translation>Das Bild in seinen eigenen Farben.</translation>
+    </message>
+    <message>
+        <source>Differs by %1 (CIEDE2000) on average and has %2 % of the picture&apos;s chroma.</source>
+        <translation>Weicht im Mittel um %1 (CIEDE2000) ab und hat %2 % der Buntheit des Bildes.</translation>
+    </message>
+    <message>
+        <source>%1 % of the picture lost saturation that this key does not have.</source>
+        <translation>%1 % des Bildes verloren Sättigung, die es in diesem Farbklang nicht gibt.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::KeySheetView</name>
+    <message>
+        <source>The reference in other keys</source>
+        <translation>Die Vorlage in anderen Farbklängen</translation>
+    </message>
+    <message>
+        <source>Press a key to take its mask and set, drag one onto another to compare them, Space shows it large. The right button, or press and hold, offers more.</source>
+        <translation>Klick übernimmt Maske und Satz eines Farbklangs, einen auf einen anderen ziehen vergleicht beide, die Leertaste zeigt ihn groß. Die rechte Taste oder langes Drücken bietet mehr.</translation>
+    </message>
+    <message>
+        <source>Add a photo at Observe to see it in other keys.</source>
+        <translation>Beim Ansehen ein Foto hinzufügen, um es in anderen Farbklängen zu sehen.</translation>
+    </message>
+    <message>
+        <source>Take key</source>
+        <translation>Farbklang übernehmen</translation>
+    </message>
+    <message>
+        <source>Save as version</source>
+        <translation>Als Version speichern</translation>
+    </message>
+    <message>
+        <source>Show large</source>
+        <translation>Groß zeigen</translation>
+    </message>
+</context>
+<context>
+    <name>zc::KeysPage</name>
+    <message>
+        <source>Degrees between two turns</source>
+        <translation>Grad zwischen zwei Drehungen</translation>
+    </message>
+    <message>
+        <source>Degrees from one turn of the mask to the next, 5 to 180</source>
+        <translation>Grad von einer Drehung der Maske zur nächsten, 5 bis 180</translation>
+    </message>
+    <message>
+        <source>Turn by</source>
+        <translation>Drehen um</translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation>Zeigen</translation>
+    </message>
+    <message>
+        <source>all</source>
+        <translation>alle</translation>
+    </message>
+    <message>
+        <source>Show turns, masks and versions</source>
+        <translation>Drehungen, Masken und Versionen zeigen</translation>
+    </message>
+    <message>
+        <source>turns</source>
+        <translation>Drehungen</translation>
+    </message>
+    <message>
+        <source>Show only the mask turned, step by step</source>
+        <translation>Nur die gedrehte Maske zeigen, Schritt für Schritt</translation>
+    </message>
+    <message>
+        <source>masks</source>
+        <translation>Masken</translation>
+    </message>
+    <message>
+        <source>Show only patterns at the current hue and masks of the shelf</source>
+        <translation>Nur Muster beim aktuellen Farbton und Masken aus dem Regal zeigen</translation>
+    </message>
+    <message>
+        <source>versions</source>
+        <translation>Versionen</translation>
+    </message>
+    <message>
+        <source>Show only the versions of the set</source>
+        <translation>Nur die Versionen des Satzes zeigen</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Ordnung</translation>
+    </message>
+    <message>
+        <source>hue</source>
+        <translation>Farbton</translation>
+    </message>
+    <message>
+        <source>By the hue of the key, clockwise from the current one</source>
+        <translation>Nach dem Farbton des Farbklangs, im Uhrzeigersinn vom jetzigen an</translation>
+    </message>
+    <message>
+        <source>nearest</source>
+        <translation>ähnlichste</translation>
+    </message>
+    <message>
+        <source>First what differs least from the picture</source>
+        <translation>Zuerst, was vom Bild am wenigsten abweicht</translation>
+    </message>
+    <message>
+        <source>most chroma</source>
+        <translation>bunteste</translation>
+    </message>
+    <message>
+        <source>First what keeps most of the picture&apos;s chroma</source>
+        <translation>Zuerst, was am meisten von der Buntheit des Bildes behält</translation>
+    </message>
+    <message>
+        <source>Strength</source>
+        <translation>Stärke</translation>
+    </message>
+    <message>
+        <source>How strongly masks act</source>
+        <translation>Wie stark Masken wirken</translation>
+    </message>
+    <message>
+        <source> %</source>
+        <translation> %</translation>
+    </message>
+    <message>
+        <source>How far colors move into a mask: 0 % leaves the picture as it is, 100 % brings all of it inside</source>
+        <translation>Wie weit Farben in eine Maske rücken: 0 % lässt das Bild, wie es ist, 100 % bringt alles hinein</translation>
+    </message>
+    <message>
+        <source>fill masks</source>
+        <translation>Masken füllen</translation>
+    </message>
+    <message>
+        <source>The most saturated color of the picture, not the rim of the wheel, goes to the border of a mask</source>
+        <translation>Die gesättigtste Farbe des Bildes, nicht der Rand des Farbkreises, kommt an die Grenze der Maske</translation>
+    </message>
+    <message>
+        <source>one large</source>
+        <translation>einen groß</translation>
+    </message>
+    <message>
+        <source>Show one key large beside the picture as it is (Space)</source>
+        <translation>Einen Farbklang groß neben dem Bild zeigen, wie es ist (Leertaste)</translation>
+    </message>
+    <message>
+        <source>Save sheet</source>
+        <translation>Bogen speichern</translation>
+    </message>
+    <message>
+        <source>Save the sheet of keys as a picture</source>
+        <translation>Den Bogen der Farbklänge als Bild speichern</translation>
+    </message>
+    <message>
+        <source>Save as version</source>
+        <translation>Als Version speichern</translation>
+    </message>
+    <message>
+        <source>Save the set in this key as a version, with its mask and wheel; the piece stays as it is</source>
+        <translation>Den Satz in diesem Farbklang als Version speichern, mit Maske und Farbkreis; das Werk bleibt, wie es ist</translation>
+    </message>
+    <message>
+        <source>Take key</source>
+        <translation>Farbklang übernehmen</translation>
+    </message>
+    <message>
+        <source>Give the piece the mask of this key, and turn or press the set along, in one step</source>
+        <translation>Dem Werk die Maske dieses Farbklangs geben und den Satz mitdrehen oder in sie einpassen, in einem Schritt</translation>
+    </message>
+    <message>
+        <source>%1 in other keys. Values stay.</source>
+        <translation>%1 in anderen Farbklängen. Tonwerte bleiben.</translation>
+    </message>
+    <message>
+        <source>This is the piece as it is. Point to another key.</source>
+        <translation>Dies ist das Werk, wie es ist. Auf einen anderen Farbklang zeigen.</translation>
+    </message>
+    <message>
+        <source>This key is a version of the set already.</source>
+        <translation>Dieser Farbklang ist schon eine Version des Satzes.</translation>
+    </message>
+</context>
+<context>
     <name>zc::Laying</name>
     <message>
         <source>%1 of %2</source>
@@ -4843,6 +5067,22 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>free shape</source>
         <translation>freie Form</translation>
     </message>
+    <message>
+        <source>Mask</source>
+        <translation>Maske</translation>
+    </message>
+    <message>
+        <source>Draw the gamut mask on the wheel</source>
+        <translation>Die Farbmaske auf dem Farbkreis zeichnen</translation>
+    </message>
+    <message>
+        <source>Keys</source>
+        <translation>Farbklänge</translation>
+    </message>
+    <message>
+        <source>See the reference in other color keys, and take one</source>
+        <translation>Die Vorlage in anderen Farbklängen sehen und einen übernehmen</translation>
+    </message>
 </context>
 <context>
     <name>zc::LimitMenu</name>
@@ -4945,6 +5185,46 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Remove the mask from the piece</source>
         <translation>Die Maske aus dem Werk entfernen</translation>
+    </message>
+    <message>
+        <source>Show m&amp;ask</source>
+        <translation>M&amp;aske zeigen</translation>
+    </message>
+    <message>
+        <source>Show the wheel with the gamut mask</source>
+        <translation>Den Farbkreis mit der Farbmaske zeigen</translation>
+    </message>
+    <message>
+        <source>Show ke&amp;ys</source>
+        <translation>Farb&amp;klänge zeigen</translation>
+    </message>
+    <message>
+        <source>Show the reference in other color keys</source>
+        <translation>Die Vorlage in anderen Farbklängen zeigen</translation>
+    </message>
+    <message>
+        <source>&amp;Save sheet of keys...</source>
+        <translation>Bo&amp;gen der Farbklänge speichern...</translation>
+    </message>
+    <message>
+        <source>Save the sheet of keys as PNG or JPEG</source>
+        <translation>Den Bogen der Farbklänge als PNG oder JPEG speichern</translation>
+    </message>
+    <message>
+        <source>There is no picture to show in keys yet.</source>
+        <translation>Es gibt noch kein Bild, das in Farbklängen gezeigt werden könnte.</translation>
+    </message>
+    <message>
+        <source>keys.png</source>
+        <translation>farbklaenge.png</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg)</source>
+        <translation>Bilder (*.png *.jpg *.jpeg)</translation>
+    </message>
+    <message>
+        <source>Saved to &quot;%1&quot;.</source>
+        <translation>In &quot;%1&quot; gespeichert.</translation>
     </message>
 </context>
 <context>
@@ -6392,6 +6672,18 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Set the first hue and width of patterns, turn the mask, choose what it keeps on a new wheel</source>
         <translation>Ersten Farbton und Breite der Muster setzen, die Maske drehen, wählen, was sie in einem neuen Farbkreis behält</translation>
+    </message>
+    <message>
+        <source>turn all sets and versions along</source>
+        <translation>alle Sätze und Versionen mitdrehen</translation>
+    </message>
+    <message>
+        <source>When the set turns along, turn all other sets and all versions, with their masks, as well</source>
+        <translation>Wenn der Satz mitdreht, auch alle anderen Sätze und alle Versionen mit ihren Masken drehen</translation>
+    </message>
+    <message>
+        <source>Let the set turn along first.</source>
+        <translation>Zuerst den Satz mitdrehen lassen.</translation>
     </message>
 </context>
 <context>

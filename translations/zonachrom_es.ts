@@ -1914,6 +1914,10 @@ llevado a la máscara</translation>
         <source>Colors outside what a display shows: %1; the nearest ones are used.</source>
         <translation>Colores fuera de lo que muestra una pantalla: %1; se usan los más cercanos.</translation>
     </message>
+    <message>
+        <source>This key is a version of the set already; restore that version.</source>
+        <translation>Esta clave ya es una versión del conjunto; restaura esa versión.</translation>
+    </message>
 </context>
 <context>
     <name>Sheet</name>
@@ -4614,6 +4618,226 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     </message>
 </context>
 <context>
+    <name>zc::KeyLarge</name>
+    <message>
+        <source>One key large, beside another</source>
+        <translation>Una clave en grande junto a otra</translation>
+    </message>
+    <message>
+        <source>Drag the edge between the two keys. Arrows in the row below walk through the keys.</source>
+        <translation>Arrastra el borde entre las dos claves. Las flechas recorren las claves de la fila de abajo.</translation>
+    </message>
+    <message>
+        <source>%1 beside %2</source>
+        <translation>%1 junto a %2</translation>
+    </message>
+</context>
+<context>
+    <name>zc::KeyModel</name>
+    <message>
+        <source>Take key %1</source>
+        <translation>Tomar la clave %1</translation>
+    </message>
+    <message>
+        <source>Save key as version</source>
+        <translation>Guardar la clave como versión</translation>
+    </message>
+    <message>
+        <source>as it is</source>
+        <translation>tal cual</translation>
+    </message>
+    <message>
+        <source>%1°</source>
+        <translation>%1°</translation>
+    </message>
+    <message>
+        <source>The picture in its own colors.</source>
+        <translation>La imagen en sus propios colores.</translation>
+    </message>
+    <message>
+        <source>Differs by %1 (CIEDE2000) on average and has %2 % of the picture&apos;s chroma.</source>
+        <translation>Difiere en %1 (CIEDE2000) de media y tiene el %2 % del croma de la imagen.</translation>
+    </message>
+    <message>
+        <source>%1 % of the picture lost saturation that this key does not have.</source>
+        <translation>El %1 % de la imagen perdió saturación que esta clave no tiene.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::KeySheetView</name>
+    <message>
+        <source>The reference in other keys</source>
+        <translation>La referencia en otras claves</translation>
+    </message>
+    <message>
+        <source>Press a key to take its mask and set, drag one onto another to compare them, Space shows it large. The right button, or press and hold, offers more.</source>
+        <translation>Pulsa una clave para tomar su máscara y su conjunto, arrastra una sobre otra para compararlas; Espacio la muestra en grande. El botón derecho, o mantener pulsado, ofrece más.</translation>
+    </message>
+    <message>
+        <source>Add a photo at Observe to see it in other keys.</source>
+        <translation>Añade una foto en Observar para verla en otras claves.</translation>
+    </message>
+    <message>
+        <source>Take key</source>
+        <translation>Tomar clave</translation>
+    </message>
+    <message>
+        <source>Save as version</source>
+        <translation>Guardar como versión</translation>
+    </message>
+    <message>
+        <source>Show large</source>
+        <translation>Mostrar en grande</translation>
+    </message>
+</context>
+<context>
+    <name>zc::KeysPage</name>
+    <message>
+        <source>Degrees between two turns</source>
+        <translation>Grados entre dos giros</translation>
+    </message>
+    <message>
+        <source>Degrees from one turn of the mask to the next, 5 to 180</source>
+        <translation>Grados de un giro de la máscara al siguiente, de 5 a 180</translation>
+    </message>
+    <message>
+        <source>Turn by</source>
+        <translation>Girar</translation>
+    </message>
+    <message>
+        <source>Show</source>
+        <translation>Mostrar</translation>
+    </message>
+    <message>
+        <source>all</source>
+        <translation>todas</translation>
+    </message>
+    <message>
+        <source>Show turns, masks and versions</source>
+        <translation>Mostrar giros, máscaras y versiones</translation>
+    </message>
+    <message>
+        <source>turns</source>
+        <translation>giros</translation>
+    </message>
+    <message>
+        <source>Show only the mask turned, step by step</source>
+        <translation>Mostrar solo la máscara girada, paso a paso</translation>
+    </message>
+    <message>
+        <source>masks</source>
+        <translation>máscaras</translation>
+    </message>
+    <message>
+        <source>Show only patterns at the current hue and masks of the shelf</source>
+        <translation>Mostrar solo patrones en el tono actual y máscaras del estante</translation>
+    </message>
+    <message>
+        <source>versions</source>
+        <translation>versiones</translation>
+    </message>
+    <message>
+        <source>Show only the versions of the set</source>
+        <translation>Mostrar solo las versiones del conjunto</translation>
+    </message>
+    <message>
+        <source>Order</source>
+        <translation>Orden</translation>
+    </message>
+    <message>
+        <source>hue</source>
+        <translation>tono</translation>
+    </message>
+    <message>
+        <source>By the hue of the key, clockwise from the current one</source>
+        <translation>Por el tono de la clave, en sentido horario desde la actual</translation>
+    </message>
+    <message>
+        <source>nearest</source>
+        <translation>parecidas</translation>
+    </message>
+    <message>
+        <source>First what differs least from the picture</source>
+        <translation>Primero lo que menos difiere de la imagen</translation>
+    </message>
+    <message>
+        <source>most chroma</source>
+        <translation>más croma</translation>
+    </message>
+    <message>
+        <source>First what keeps most of the picture&apos;s chroma</source>
+        <translation>Primero lo que más croma de la imagen conserva</translation>
+    </message>
+    <message>
+        <source>Strength</source>
+        <translation>Fuerza</translation>
+    </message>
+    <message>
+        <source>How strongly masks act</source>
+        <translation>Con qué fuerza actúan las máscaras</translation>
+    </message>
+    <message>
+        <source> %</source>
+        <translation> %</translation>
+    </message>
+    <message>
+        <source>How far colors move into a mask: 0 % leaves the picture as it is, 100 % brings all of it inside</source>
+        <translation>Cuánto entran los colores en una máscara: 0 % deja la imagen tal cual, 100 % la lleva entera dentro</translation>
+    </message>
+    <message>
+        <source>fill masks</source>
+        <translation>llenar máscaras</translation>
+    </message>
+    <message>
+        <source>The most saturated color of the picture, not the rim of the wheel, goes to the border of a mask</source>
+        <translation>El color más saturado de la imagen, no el borde del círculo, va al límite de la máscara</translation>
+    </message>
+    <message>
+        <source>one large</source>
+        <translation>una en grande</translation>
+    </message>
+    <message>
+        <source>Show one key large beside the picture as it is (Space)</source>
+        <translation>Mostrar una clave en grande junto a la imagen tal cual (Espacio)</translation>
+    </message>
+    <message>
+        <source>Save sheet</source>
+        <translation>Guardar hoja</translation>
+    </message>
+    <message>
+        <source>Save the sheet of keys as a picture</source>
+        <translation>Guardar la hoja de claves como imagen</translation>
+    </message>
+    <message>
+        <source>Save as version</source>
+        <translation>Guardar como versión</translation>
+    </message>
+    <message>
+        <source>Save the set in this key as a version, with its mask and wheel; the piece stays as it is</source>
+        <translation>Guardar el conjunto en esta clave como versión, con su máscara y su círculo; la obra queda tal cual</translation>
+    </message>
+    <message>
+        <source>Take key</source>
+        <translation>Tomar clave</translation>
+    </message>
+    <message>
+        <source>Give the piece the mask of this key, and turn or press the set along, in one step</source>
+        <translation>Dar a la obra la máscara de esta clave y llevar el conjunto con ella, en un paso</translation>
+    </message>
+    <message>
+        <source>%1 in other keys. Values stay.</source>
+        <translation>%1 en otras claves. Los valores se quedan.</translation>
+    </message>
+    <message>
+        <source>This is the piece as it is. Point to another key.</source>
+        <translation>Esta es la obra tal cual. Señala otra clave.</translation>
+    </message>
+    <message>
+        <source>This key is a version of the set already.</source>
+        <translation>Esta clave ya es una versión del conjunto.</translation>
+    </message>
+</context>
+<context>
     <name>zc::Laying</name>
     <message>
         <source>%1 of %2</source>
@@ -4843,6 +5067,22 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>free shape</source>
         <translation>forma libre</translation>
     </message>
+    <message>
+        <source>Mask</source>
+        <translation>Máscara</translation>
+    </message>
+    <message>
+        <source>Draw the gamut mask on the wheel</source>
+        <translation>Dibujar la máscara de gama en el círculo</translation>
+    </message>
+    <message>
+        <source>Keys</source>
+        <translation>Claves</translation>
+    </message>
+    <message>
+        <source>See the reference in other color keys, and take one</source>
+        <translation>Ver la referencia en otras claves de color y tomar una</translation>
+    </message>
 </context>
 <context>
     <name>zc::LimitMenu</name>
@@ -4945,6 +5185,46 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Remove the mask from the piece</source>
         <translation>Quitar la máscara de la obra</translation>
+    </message>
+    <message>
+        <source>Show m&amp;ask</source>
+        <translation>Mostrar m&amp;áscara</translation>
+    </message>
+    <message>
+        <source>Show the wheel with the gamut mask</source>
+        <translation>Mostrar el círculo con la máscara de gama</translation>
+    </message>
+    <message>
+        <source>Show ke&amp;ys</source>
+        <translation>Mostrar &amp;claves</translation>
+    </message>
+    <message>
+        <source>Show the reference in other color keys</source>
+        <translation>Mostrar la referencia en otras claves de color</translation>
+    </message>
+    <message>
+        <source>&amp;Save sheet of keys...</source>
+        <translation>Guardar ho&amp;ja de claves...</translation>
+    </message>
+    <message>
+        <source>Save the sheet of keys as PNG or JPEG</source>
+        <translation>Guardar la hoja de claves como PNG o JPEG</translation>
+    </message>
+    <message>
+        <source>There is no picture to show in keys yet.</source>
+        <translation>Aún no hay ninguna imagen que mostrar en claves.</translation>
+    </message>
+    <message>
+        <source>keys.png</source>
+        <translation>claves.png</translation>
+    </message>
+    <message>
+        <source>Pictures (*.png *.jpg *.jpeg)</source>
+        <translation>Imágenes (*.png *.jpg *.jpeg)</translation>
+    </message>
+    <message>
+        <source>Saved to &quot;%1&quot;.</source>
+        <translation>Guardado en &quot;%1&quot;.</translation>
     </message>
 </context>
 <context>
@@ -6392,6 +6672,18 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Set the first hue and width of patterns, turn the mask, choose what it keeps on a new wheel</source>
         <translation>Fijar el primer tono y el ancho de los patrones, girar la máscara, elegir qué conserva en otro círculo</translation>
+    </message>
+    <message>
+        <source>turn all sets and versions along</source>
+        <translation>girar también todos los conjuntos y versiones</translation>
+    </message>
+    <message>
+        <source>When the set turns along, turn all other sets and all versions, with their masks, as well</source>
+        <translation>Cuando el conjunto gira con la máscara, girar también los demás conjuntos y todas las versiones con sus máscaras</translation>
+    </message>
+    <message>
+        <source>Let the set turn along first.</source>
+        <translation>Primero haz que el conjunto gire con la máscara.</translation>
     </message>
 </context>
 <context>

@@ -55,6 +55,7 @@ void add_wheel_options(const Options& command, WheelSpec& wheel);
 [[nodiscard]] Command add_extract(const Options& app);
 [[nodiscard]] Command add_look(const Options& app);
 [[nodiscard]] Command add_try(const Options& app);
+[[nodiscard]] Command add_keys(const Options& app);
 [[nodiscard]] Command add_sheet(const Options& app);
 [[nodiscard]] Command add_plan(const Options& app);
 [[nodiscard]] Command add_press(const Options& app);

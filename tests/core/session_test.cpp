@@ -336,6 +336,8 @@ private slots:
         {Part::Extracted, [](Session& s) { s.extracted.chosen = 0; }},
         {Part::Selection, [](Session& s) { s.family = 9; }},
         {Part::Masking, [](Session& s) { s.area = 1; }},
+        {Part::Keys, [](Session& s) { s.keys.strength = 0.5; }},
+        {Part::Keys, [](Session& s) { s.shows_keys = true; }},
         {Part::Masking, [](Session& s) { s.carry = Carry::SetToo; }},
         {Part::Masking, [](Session& s) { s.mask_keeps = MaskKeeps::Outline; }},
         {Part::Reference, [](Session& s) { s.reference = 4; }},

@@ -2,11 +2,14 @@
 #include "app/menus/limit_menu.h"
 
 #include "app/desks/limit/area_panel.h"
+#include "app/desks/limit/keys_page.h"
 #include "app/desks/limit/limit_desk.h"
 #include "app/desks/limit/pattern_panel.h"
+#include "app/platform/dialogs.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
 #include "model/application/app_model.h"
+#include "model/i18n/text.h"
 
 namespace zc {
 namespace {
@@ -16,8 +19,8 @@ constexpr double kNamedHueStep = 30;
 
 } // namespace
 
-LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, QWidget* parent)
-    : DeskMenu(tr("&Limit"), Desk::Limit, model, parent), m_model(model), m_limit(limit) {
+LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, Dialogs& dialogs, QWidget* parent)
+    : DeskMenu(tr("&Limit"), Desk::Limit, model, parent), m_model(model), m_limit(limit), m_dialogs(dialogs) {
   const auto turn = [this](const char* name, const QString& text, double by) {
     add_command(name, text, tr("Turn the mask, and with \"turn the set along\" the set as well"), {},
                 [this, by] { m_model.masking().turn_mask(by); });
@@ -28,8 +31,10 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, QWidget* parent)
   turn("turnMaskToNextHue", tr("Turn mask to next &hue"), kNamedHueStep);
   turn("turnMaskToPreviousHue", tr("Turn mas&k to previous hue"), -kNamedHueStep);
   add_command("turnMaskBy", tr("Turn mask &by..."),
-              tr("Type by how many degrees the mask turns: 15 and Enter, or -15"), {},
-              [this] { m_limit.patterns().begin_typing_turn(); });
+              tr("Type by how many degrees the mask turns: 15 and Enter, or -15"), {}, [this] {
+                show_keys(false);
+                m_limit.patterns().begin_typing_turn();
+              });
   addSeparator();
   using Tool = MaskHands::Tool;
   const std::tuple<const char*, QString, Tool> tools[] = {
@@ -38,6 +43,7 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, QWidget* parent)
       {"drawRingSector", tr("Draw &ring sector"), Tool::Sector}};
   for (const auto& [name, text, tool] : tools)
     add_command(name, text, tr("Draw a new area of the mask on the wheel"), {}, [this, tool = tool] {
+      show_keys(false);
       m_limit.wheel().hands()->choose_tool(tool);
       m_limit.wheel().setFocus();
     });
@@ -55,6 +61,31 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, QWidget* parent)
               [this] { m_limit.wheel().hands()->remove_area(); });
   add_command("removeMask", tr("Remove &mask"), tr("Remove the mask from the piece"), {},
               [this] { m_model.masking().remove_mask(); });
+  addSeparator();
+  add_command("showMask", tr("Show m&ask"), tr("Show the wheel with the gamut mask"), {},
+              [this] { show_keys(false); });
+  add_command("showKeys", tr("Show ke&ys"), tr("Show the reference in other color keys"), {},
+              [this] { show_keys(true); });
+  add_command("saveKeySheet", tr("&Save sheet of keys..."), tr("Save the sheet of keys as PNG or JPEG"), {},
+              [this] { save_key_sheet(); });
+  connect(&m_limit.keys(), &KeysPage::writeAsked, this, &LimitMenu::save_key_sheet);
+}
+
+void LimitMenu::show_keys(bool on) {
+  m_model.viewing().show_keys(on);
+  m_limit.take_focus();
+}
+
+void LimitMenu::save_key_sheet() {
+  show_keys(true);
+  if (m_model.keys().entries().empty() || m_model.keys().picture_size({1, 1}).isEmpty())
+    return m_model.notice(tr("There is no picture to show in keys yet."));
+  const QString path =
+      m_dialogs.export_file(parentWidget(), tr("keys.png"), tr("Pictures (*.png *.jpg *.jpeg)"));
+  if (path.isEmpty()) return;
+  m_model.keys().save_sheet(path.toStdString(), [this, path](const Status& saved) {
+    m_model.notice(saved ? tr("Saved to \"%1\".").arg(path) : words(saved.error()));
+  });
 }
 
 } // namespace zc

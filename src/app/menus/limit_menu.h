@@ -8,15 +8,19 @@ namespace zc {
 
 class LimitDesk;
 class AppModel;
+class Dialogs;
 
 class LimitMenu final : public DeskMenu {
   Q_OBJECT
 public:
-  LimitMenu(AppModel& model, LimitDesk& limit, QWidget* parent);
+  LimitMenu(AppModel& model, LimitDesk& limit, Dialogs& dialogs, QWidget* parent);
 
 private:
+  void show_keys(bool on);
+  void save_key_sheet();
   AppModel& m_model;
   LimitDesk& m_limit;
+  Dialogs& m_dialogs;
 };
 
 } // namespace zc

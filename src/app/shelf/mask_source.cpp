@@ -11,6 +11,13 @@
 
 namespace zc {
 
+std::vector<ShelfMask> shelf_masks() {
+  std::vector<ShelfMask> out = read_mask_shelf(shelf_folder(QStringLiteral("masks")).toStdString()).masks;
+  for (auto& mask : masks_that_came()) out.push_back(std::move(mask));
+  std::erase_if(out, [](const ShelfMask& mask) { return !mask.on; });
+  return out;
+}
+
 std::vector<Error> MaskSource::read() {
   MaskShelf shelf = read_mask_shelf(shelf_folder(QStringLiteral("masks")).toStdString());
   m_masks = std::move(shelf.masks);

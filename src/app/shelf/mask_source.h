@@ -9,6 +9,9 @@ namespace zc {
 
 class Studio;
 
+/// Those that are switched on, with those that ship with the program.
+[[nodiscard]] std::vector<ShelfMask> shelf_masks();
+
 class MaskSource final : public ShelfSource {
 public:
   explicit MaskSource(Studio& model) : m_model(model) {}

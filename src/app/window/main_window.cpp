@@ -144,7 +144,7 @@ void MainWindow::make_menus(FileJob& job) {
   auto* edit = new EditMenu(m_model, m_copy_on_pick, *m_sampler, *m_arrivals, m_stages->grade(),
                             m_stages->band(), this);
   m_view_menu = new ViewMenu(m_model, this);
-  auto* limit = new LimitMenu(m_model, m_stages->limit(), this);
+  auto* limit = new LimitMenu(m_model, m_stages->limit(), m_dialogs, this);
   auto* pick = new PickMenu(m_model, m_stages->pick(), this);
   auto* help = new HelpMenu(m_model, m_dialogs, this);
   limit->addSeparator();

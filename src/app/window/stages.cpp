@@ -52,7 +52,7 @@ Stages::Stages(AppModel& model, QWidget* parent)
     if (m_model.session().desk == Desk::Try) return static_cast<void>(m_try->view().bind_at(global, swatch));
     if (const Swatch* s = find_swatch(m_model.piece(), swatch)) m_pick->accept_drop(global, s->color);
   });
-  m_model.hear({Part::Desk, Part::SetView, Part::Looking}, this, &Stages::follow);
+  m_model.hear({Part::Desk, Part::SetView, Part::Looking, Part::Keys}, this, &Stages::follow);
 }
 
 QWidget* Stages::stage_of(Desk desk) const {
@@ -62,7 +62,14 @@ QWidget* Stages::stage_of(Desk desk) const {
 
 Stages::Layout Stages::layout_shown() const {
   const Session& s = m_model.session();
-  return {s.desk, s.desk == Desk::Grade && s.set_view == SetView::Staff};
+  return {s.desk,
+          (s.desk == Desk::Grade && s.set_view == SetView::Staff) || (s.desk == Desk::Limit && s.shows_keys)};
+}
+
+/// The sheets of Share and of keys hold all there is, and need the room.
+bool Stages::stage_is_alone() const {
+  const Session& s = m_model.session();
+  return s.desk == Desk::Share || (s.desk == Desk::Limit && s.shows_keys);
 }
 
 void Stages::follow() {
@@ -83,8 +90,7 @@ void Stages::show_layout(const Layout& layout) {
     stage_of(other.value)->setSizePolicy(policy, policy);
   }
   m_stage->setCurrentWidget(stage_of(desk));
-  // The sheet holds the set already.
-  m_band->setVisible(desk != Desk::Share);
+  m_band->setVisible(!stage_is_alone());
   // At Grade the axis stands first and the panels last, whatever view of the set is between them.
   insertWidget(desk == Desk::Grade ? 2 : 1, m_area);
   if (other_desk || desk == Desk::Grade) focus(desk);
@@ -94,7 +100,7 @@ void Stages::show_layout(const Layout& layout) {
 
 void Stages::focus(Desk desk) {
   if (desk == Desk::Observe) m_observe->photo().setFocus();
-  if (desk == Desk::Limit) m_limit->wheel().setFocus();
+  if (desk == Desk::Limit) m_limit->take_focus();
   if (desk == Desk::Pick) m_pick->wheel().setFocus();
   if (desk == Desk::Try) m_try->view().setFocus();
   if (desk == Desk::Share) m_share->stage().setFocus();
@@ -107,8 +113,7 @@ void Stages::focus(Desk desk) {
 
 /// Both hands' layouts are the same widgets; only what lies side by side is turned about.
 void Stages::use_left_hand(bool left) {
-  for (QWidget* turned :
-       {static_cast<QWidget*>(this), static_cast<QWidget*>(m_limit), static_cast<QWidget*>(m_grade)})
+  for (QWidget* turned : {static_cast<QWidget*>(this), &m_limit->mask_page(), static_cast<QWidget*>(m_grade)})
     turn_about(*turned, left);
   // A splitter lays out anew only when it is told its sizes.
   if (m_shown) share_width();
@@ -126,8 +131,7 @@ void Stages::remember_widths() const {
 
 /// What the handles of the splitter leave.
 int Stages::width_to_share() const {
-  const int handles =
-      (reference_kept(m_model.session()) ? 1 : 0) + (m_model.session().desk == Desk::Share ? 0 : 1);
+  const int handles = (reference_kept(m_model.session()) ? 1 : 0) + (stage_is_alone() ? 0 : 1);
   return width() - handleWidth() * handles;
 }
 
@@ -143,7 +147,7 @@ void Stages::share_width() {
   // No narrower than it can bear, as long as the band beside it can bear that.
   const int least =
       std::min(m_stage->minimumSizeHint().width(), total - reference - m_band->minimumSizeHint().width());
-  const int stage = m_model.session().desk == Desk::Share ? total - reference : std::max(asked, least);
+  const int stage = stage_is_alone() ? total - reference : std::max(asked, least);
   QList<int> sizes{reference, 0, 0};
   sizes[indexOf(m_area)] = stage;
   sizes[indexOf(m_band)] = total - reference - stage;
@@ -151,7 +155,7 @@ void Stages::share_width() {
 }
 
 void Stages::note_shares() {
-  if (m_model.session().desk == Desk::Share) return; // The stage has all there is.
+  if (stage_is_alone()) return;
   const QList<int> now = sizes();
   const int reference = m_kept->isVisible() ? now[0] : 0;
   if (reference > 0) m_kept_width[static_cast<std::size_t>(m_model.session().desk)] = reference;

@@ -51,6 +51,7 @@ protected:
 private:
   /// The staff view of Grade shares the width in a way of its own.
   using Layout = std::pair<Desk, bool>;
+  [[nodiscard]] bool stage_is_alone() const;
   [[nodiscard]] Layout layout_shown() const;
   [[nodiscard]] QWidget* stage_of(Desk desk) const;
   void show_layout(const Layout& layout);

@@ -5,6 +5,7 @@
 #include "cli/sets.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "core/keys/key_picture.h"
 #include "core/piece/pairing.h"
 #include "core/try/check.h"
 #include "core/try/render.h"
@@ -14,17 +15,22 @@
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
 #include "io/photo/picture_file.h"
+#include "io/shelf/mask_shelf.h"
 
 namespace zc::cli {
 namespace {
 
-constexpr Word<TryWay> kTryWords[] = {
-    {TryWay::Study, "study"}, {TryWay::Follow, "follow"}, {TryWay::Check, "check"}};
+enum class Making { Study, Follow, Check, Key };
+constexpr Word<Making> kMakingWords[] = {
+    {Making::Study, "study"}, {Making::Follow, "follow"}, {Making::Check, "check"}, {Making::Key, "key"}};
 constexpr Word<Match> kMatchWords[] = {{Match::Color, "color"}, {Match::Value, "value"}};
 
 struct TryRequest {
   std::string picture, piece, set, from, to, output, pairs;
-  std::optional<TryWay> as;
+  std::optional<Making> as;
+  std::optional<double> turn; ///< Of a key, degrees.
+  std::string mask;           ///< Of a key, a file.
+  double strength = 1;
   Match match = Match::Color;
   int areas = 0, lacks = 6;
   double far = StrayLimits().far;
@@ -126,7 +132,9 @@ Result<Json> write_picture(const TryRequest& r, const Piece& piece, QImage image
   const SetColors set = set_colors(to);
   TriedPicture tried;
   TriedSide& side = tried.right;
-  side.way = *r.as;
+  side.way = *r.as == Making::Study    ? TryWay::Study
+             : *r.as == Making::Follow ? TryWay::Follow
+                                       : TryWay::Check;
   side.colors = set.colors;
   side.match = r.match;
   if (side.colors.empty())
@@ -162,6 +170,36 @@ Result<Json> write_picture(const TryRequest& r, const Piece& piece, QImage image
   return told;
 }
 
+Result<Json> write_key(const TryRequest& r, const Piece& piece, QImage image) {
+  if (r.turn.has_value() == !r.mask.empty())
+    return Error{ErrorCode::BadInput, as_said("A key is a --turn or a --mask; give one of them."), "--as"};
+  if (!(r.strength >= 0 && r.strength <= 1))
+    return Error{ErrorCode::BadInput, as_said("A strength goes from 0 to 1."), "--strength"};
+  const Wheel wheel(piece.wheel);
+  std::optional<KeyMap> map;
+  if (r.turn) {
+    map = KeyMap::turned(wheel, *r.turn);
+  } else {
+    const auto mask = mask_in_file(r.mask);
+    if (!mask) return mask.error();
+    const MaskRegion region(mask_on(*mask, piece.wheel));
+    if (region.empty()) return Error{ErrorCode::BadInput, as_said("The mask encloses no color."), "--mask"};
+    map = KeyMap::pressed(wheel, region, r.strength);
+  }
+  const PixelView view = view_of(image);
+  const KeyNumbers numbers = key_numbers(view, *map);
+  const QSize size = image.size();
+  render_in_key(view, *map, pixels_of(image));
+  const Status saved = save_picture(std::move(image), r.output);
+  if (!saved) return saved.error();
+  return Json{{"file", r.output},
+              {"width", size.width()},
+              {"height", size.height()},
+              {"reduced", numbers.reduced},
+              {"difference", numbers.difference},
+              {"chroma", numbers.kept}};
+}
+
 Result<Json> try_picture(const TryRequest& r) {
   if (!r.report && !r.as && r.pairs.empty())
     return Error{ErrorCode::BadInput,
@@ -184,7 +222,9 @@ Result<Json> try_picture(const TryRequest& r) {
     out.update(*told);
   }
   if (r.as) {
-    auto written = write_picture(r, document->piece, std::move(photo).value().image, **from, **to);
+    QImage image = std::move(photo).value().image;
+    auto written = *r.as == Making::Key ? write_key(r, document->piece, std::move(image))
+                                        : write_picture(r, document->piece, std::move(image), **from, **to);
     if (!written) return written.error();
     out.update(*written);
   }
@@ -204,8 +244,12 @@ Command add_try(const Options& app) {
   command.text("picture", r->picture, "Picture file", Options::Need::Needed);
   command.text("--piece", r->piece, "Piece file", Options::Need::Needed);
   command.text("--set", r->set, "Name of the set", Options::Need::Needed);
-  command.choice<TryWay>("--as", kTryWords, "What to make",
-                         std::function<void(TryWay)>([r](TryWay as) { r->as = as; }));
+  command.choice<Making>("--as", kMakingWords, "What to make",
+                         std::function<void(Making)>([r](Making as) { r->as = as; }));
+  auto turn = std::make_shared<double>(0);
+  command.number("--turn", *turn, "A key: all hues turned by so many degrees on the wheel");
+  command.text("--mask", r->mask, "A key: pressed into the mask of this file, as the shelf keeps them");
+  command.number("--strength", r->strength, "How far colors move into the mask, 0 to 1");
   command.whole("--areas", r->areas, "A study of at most so many areas instead of pixels");
   command.choice<Match>("--match", kMatchWords, "What comes first", r->match);
   command.text("--from", r->from, "Version that the picture is in; the set as it is when left out");
@@ -215,7 +259,10 @@ Command add_try(const Options& app) {
   command.flag("--report", r->report, "Tell what is used, what is lacking and what strays");
   command.text("--pairs", r->pairs, "CSV file of the pairing to write: old, new, name");
   command.text("-o,--output", r->output, "PNG or JPEG file to write; SVG of a study by areas");
-  return {command, [r] { return try_picture(*r); }};
+  return {command, [r, turn, command] {
+            if (command.given("--turn")) r->turn = *turn;
+            return try_picture(*r);
+          }};
 }
 
 } // namespace zc::cli

@@ -128,6 +128,12 @@ KeyNumbers KeyPicture::numbers(const KeyMap& map) const {
   return numbers_of(m_picture.colors, [&](std::size_t i) { return map.moved(m_places[i]); });
 }
 
+KeyNumbers KeyPicture::numbers(const std::function<Srgb(Srgb)>& map) const {
+  return numbers_of(m_picture.colors, [&](std::size_t i) {
+    return KeyMap::Moved{{}, map(color_of_pixel(m_picture.colors[i].color)), false};
+  });
+}
+
 void render_in_key(const PixelView& photo, const KeyMap& map, Pixel* out) {
   ColorTable().map(photo, out, [&map](Pixel pixel) {
     return map.still() ? pixel : rounded(map.moved(color_of_pixel(pixel)).color);

@@ -34,6 +34,7 @@ public:
   void render(const std::function<Srgb(Srgb)>& map, Pixel* out) const;
   /// Of the exact picture. REQUIRES as render().
   [[nodiscard]] KeyNumbers numbers(const KeyMap& map) const;
+  [[nodiscard]] KeyNumbers numbers(const std::function<Srgb(Srgb)>& map) const;
 
 private:
   [[nodiscard]] std::vector<Pixel> coarse(const KeyMap& map) const;

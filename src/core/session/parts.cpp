@@ -37,11 +37,12 @@ requires std::same_as<std::remove_const_t<T>, Session>
 auto members_of(T& session) {
   auto& [at_hand, at, section_angle, before, origin, filling_well, relations, ramp, extracted, selection,
          family, area, reference, adjustment, left_out, desk, looks, keeps_reference, set_view, looking,
-         trying, sharing, mixing, reach, vision, vivid_plan, carry, mask_keeps, sample_side] = session;
+         trying, sharing, mixing, reach, vision, vivid_plan, keys, shows_keys, carry, mask_keeps,
+         sample_side] = session;
   return std::tie(at_hand, at, section_angle, before, origin, filling_well, relations, ramp, extracted,
                   selection, family, area, reference, adjustment, left_out, desk, looks, keeps_reference,
-                  set_view, looking, trying, sharing, mixing, reach, vision, vivid_plan, carry, mask_keeps,
-                  sample_side);
+                  set_view, looking, trying, sharing, mixing, reach, vision, vivid_plan, keys, shows_keys,
+                  carry, mask_keeps, sample_side);
 }
 /// What is at hand, looking and trying are of several parts and are asked for themselves.
 constexpr std::optional<Part> kSessionParts[] = {
@@ -49,7 +50,8 @@ constexpr std::optional<Part> kSessionParts[] = {
     Part::Relations,   Part::Ramp,       Part::Extracted, Part::Selection, Part::Selection, Part::Masking,
     Part::Reference,   Part::Adjustment, Part::Versions,  Part::Desk,      Part::Looking,   Part::Looking,
     Part::SetView,     std::nullopt,     std::nullopt,    Part::Sharing,   Part::Mixing,    Part::Reach,
-    Part::ColorVision, Part::Vivid,      Part::Masking,   Part::Masking,   Part::Looking};
+    Part::ColorVision, Part::Vivid,      Part::Keys,      Part::Keys,      Part::Masking,   Part::Masking,
+    Part::Looking};
 
 template <class Members, std::size_t... I>
 Parts differing(const Members& a, const Members& b, const std::optional<Part>* parts,

@@ -41,8 +41,9 @@ enum class Part {
   Reach,
   ColorVision,
   Vivid, ///< Whether the plan shows each hue where it is most vivid.
+  Keys,  ///< The sheet of keys, and whether it is shown.
 };
-inline constexpr std::size_t kPartCount = static_cast<std::size_t>(Part::Vivid) + 1;
+inline constexpr std::size_t kPartCount = static_cast<std::size_t>(Part::Keys) + 1;
 
 /// Some of them.
 class Parts {

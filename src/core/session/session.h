@@ -10,6 +10,7 @@
 #include "core/mix/ramps.h"
 #include "core/piece/adjust.h"
 #include "core/piece/edits.h"
+#include "core/piece/key_edits.h"
 #include "core/piece/pairing.h"
 #include "core/press/press.h"
 #include "core/session/at_hand.h"
@@ -178,6 +179,8 @@ struct Session {
   ReachView reach;
   ColorVision vision = ColorVision::Normal; ///< Whose everything is looked at with.
   bool vivid_plan = false; ///< Each hue at the value where it is strongest; picks take that value too.
+  KeySheet keys;           ///< At Limit.
+  bool shows_keys = false; ///< There, instead of the wheel.
   Carry carry = Carry::MaskOnly;
   MaskKeeps mask_keeps = MaskKeeps::Colors;
   int sample_side = 5;

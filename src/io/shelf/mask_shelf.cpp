@@ -3,7 +3,10 @@
 
 #include "core/base/sentences.h"
 #include "core/mask/patterns.h"
+#include "core/mask/rewheel.h"
 #include "io/container/mask_json.h"
+#include "io/files/bytes.h"
+#include "io/files/safe_save.h"
 
 #include <algorithm>
 
@@ -57,6 +60,20 @@ Result<ShelfMask> shelf_mask_from_json(std::string_view text) {
   ShelfMask out = read_shelf_mask({*json, "", faults});
   if (!faults.empty()) return damaged_item("mask", faults.front().place);
   return out;
+}
+
+Mask mask_on(const ShelfMask& mask, const WheelSpec& wheel) {
+  Mask out = mask.wheel == wheel ? mask.mask : with_colors_kept(mask.mask, Wheel(mask.wheel), Wheel(wheel));
+  out.name = mask.name;
+  return out;
+}
+
+Result<ShelfMask> mask_in_file(const std::string& path) {
+  const auto bytes = read_file(path, kLargestShelfFile);
+  if (!bytes) return bytes.error();
+  auto mask = shelf_mask_from_json(text_of(*bytes));
+  if (!mask) return Error{mask.error().code, mask.error().said, path};
+  return mask;
 }
 
 MaskShelf read_mask_shelf(const std::string& folder) {

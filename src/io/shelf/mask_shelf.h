@@ -18,6 +18,11 @@ struct ShelfMask : ShelfCard {
 /// ERRORS: Damaged or Newer, as for a piece.
 [[nodiscard]] Result<ShelfMask> shelf_mask_from_json(std::string_view text);
 
+/// As it lies on that wheel: around the same colors, see with_colors_kept(). It has its name on the shelf.
+[[nodiscard]] Mask mask_on(const ShelfMask& mask, const WheelSpec& wheel);
+/// ERRORS: as above, with the file as their place; NotFound.
+[[nodiscard]] Result<ShelfMask> mask_in_file(const std::string& path);
+
 struct MaskShelf {
   std::vector<ShelfMask> masks;  ///< By name.
   std::vector<Error> unreadable; ///< One for each file that is no mask; the others are there all the same.

@@ -16,7 +16,6 @@ namespace zc {
 namespace {
 
 constexpr int kShelfFormat = 1;
-constexpr std::uint64_t kLargestFile = 64 << 20;
 
 /// Letters a file name can carry anywhere; the name itself is in the file.
 std::string file_stem(std::string_view name) {
@@ -84,7 +83,7 @@ std::vector<Error> read_folder(const std::string& folder, std::string_view endin
   for (const auto& entry : std::filesystem::directory_iterator(folder, failed)) {
     const std::string path = entry.path().string();
     if (!path.ends_with(ending)) continue;
-    const auto bytes = read_file(entry.path(), kLargestFile);
+    const auto bytes = read_file(entry.path(), kLargestShelfFile);
     const Status done = bytes ? read(text_of(*bytes), path) : Status(bytes.error());
     if (done) continue;
     Error error = done.error();
@@ -115,7 +114,7 @@ Status change_file(const std::string& path,
     return Error{ErrorCode::NotFound, say(Sentence::GoneFromShelf, path), path};
   QLockFile lock(QString::fromStdString(folder + "/.lock"));
   if (!lock.tryLock(3000)) return Error{ErrorCode::Unwritable, Sentence::ShelfBusy, folder};
-  const auto bytes = read_file(path, kLargestFile);
+  const auto bytes = read_file(path, kLargestShelfFile);
   if (!bytes) return bytes.error();
   const auto changed = change(text_of(*bytes));
   if (!changed) return changed.error();

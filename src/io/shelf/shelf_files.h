@@ -16,6 +16,8 @@
 namespace zc {
 
 /// What every item on a shelf has.
+inline constexpr std::uint64_t kLargestShelfFile = 64 << 20;
+
 struct ShelfCard {
   std::string name;
   std::vector<std::string> tags;

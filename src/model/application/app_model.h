@@ -5,6 +5,7 @@
 
 #include "model/follow/canvas_follower.h"
 #include "model/intake/photo_intake.h"
+#include "model/keys/key_model.h"
 #include "model/mixing/paint_model.h"
 #include "model/plan/plan_model.h"
 #include "model/session/laying.h"
@@ -31,6 +32,7 @@ public:
   [[nodiscard]] PlanModel& plan() { return m_plan; }
   [[nodiscard]] PhotoModel& reader() { return m_reader; }
   [[nodiscard]] PressModel& press() { return m_press; }
+  [[nodiscard]] KeyModel& keys() { return m_keys; }
   [[nodiscard]] PaintModel& paints() { return m_paints; }
   [[nodiscard]] TryModel& tries() { return m_tries; }
   [[nodiscard]] ShareModel& share_model() { return m_share_model; }
@@ -45,6 +47,7 @@ private:
   PressModel m_press{*this};
   SetWork m_set_work{*this, m_picking};
   PaintModel m_paints{*this, m_reader};
+  KeyModel m_keys{*this, m_reader};
   TryModel m_tries{*this, m_reader, m_set_work, m_press};
   ShareModel m_share_model{*this, m_reader, m_tries, m_press};
   CanvasFollower m_canvases{*this};

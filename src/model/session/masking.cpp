@@ -3,8 +3,8 @@
 
 namespace zc {
 
-void Masking::carry_set(bool on) {
-  m_studio.change([&](Session& s) { s.carry = on ? Carry::SetToo : Carry::MaskOnly; });
+void Masking::carry(Carry carry) {
+  m_studio.change([&](Session& s) { s.carry = carry; });
 }
 
 void Masking::keep_of_mask(MaskKeeps keeps) {

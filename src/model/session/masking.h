@@ -11,7 +11,7 @@ class Masking final : public QObject {
 public:
   explicit Masking(Studio& studio) : m_studio(studio) {}
 
-  void carry_set(bool on);
+  void carry(Carry carry);
   void keep_of_mask(MaskKeeps keeps);
   void change_wheel(const WheelSpec& wheel);
   void turn_mask(double by, const QString& drag = {});

@@ -15,6 +15,14 @@ void Viewing::try_on(const Trying& trying) {
   m_studio.change([&](Session& s) { s.trying = trying; });
 }
 
+void Viewing::show_keys(bool on) {
+  m_studio.change([&](Session& s) { s.shows_keys = on; });
+}
+
+void Viewing::list_keys(const KeySheet& sheet) {
+  m_studio.change([&](Session& s) { s.keys = sheet; });
+}
+
 void Viewing::share(const Sharing& sharing) {
   m_studio.change([&](Session& s) { s.sharing = sharing; });
 }

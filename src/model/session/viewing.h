@@ -17,6 +17,8 @@ public:
   void look_at(const Looking& looking);
   void try_on(const Trying& trying);
   void share(const Sharing& sharing);
+  void show_keys(bool on);
+  void list_keys(const KeySheet& sheet);
   void show_look(PhotoLook look);
   void look_with(ColorVision vision);
   void show_set_view(SetView view);

@@ -3,9 +3,11 @@
 
 #include "app/band/value_axis.h"
 #include "app/controls/empty_action.h"
+#include "app/paint/monitor.h"
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "io/sheet/key_sheet_picture.h"
 #include "model/session/studio.h"
 #include "model/work/set_work.h"
 
@@ -13,8 +15,14 @@
 #include <QMouseEvent>
 
 #include <algorithm>
+#include <cmath>
 
 namespace zc {
+namespace {
+
+constexpr double kWheel = 28; ///< Of a version, above its staff.
+
+} // namespace
 
 VersionsView::VersionsView(Studio& model, SetWork& work, QWidget* parent)
     : QWidget(parent), m_model(model), m_work(work) {
@@ -36,16 +44,17 @@ VersionsView::VersionsView(Studio& model, SetWork& work, QWidget* parent)
   };
   model.hear({Part::Sets}, this, follow);
   follow();
-  model.hear({Part::Sets, Part::ColorVision, Part::Versions}, this, qOverload<>(&QWidget::update));
+  model.hear({Part::Sets, Part::Geometry, Part::ColorVision, Part::Versions}, this,
+             qOverload<>(&QWidget::update));
 }
 
 std::vector<VersionsView::Shown> VersionsView::shown() const {
   std::vector<Shown> out;
   const SwatchSet* set = current_set(m_model.piece());
   if (!set) return out;
-  out.push_back({0, tr("current set"), &set->families});
+  out.push_back({0, tr("current set"), &set->families, plan_key(m_model.piece())});
   for (const auto& v : set->versions)
-    if (m_work.compared(v.id)) out.push_back({v.id, QString::fromStdString(v.name), &v.families});
+    if (m_work.compared(v.id)) out.push_back({v.id, QString::fromStdString(v.name), &v.families, v.key});
   return out;
 }
 
@@ -81,12 +90,25 @@ void VersionsView::paint_staff(QPainter& painter, const QRectF& panel, const Sho
   std::size_t count = 0;
   for (const auto& f : *version.families) count += f.swatches.size();
   const QString words = tr("%1, %2").arg(version.name).arg(count);
-  painter.drawText(QRectF(panel.left(), 0, panel.width(), axis.top() - 6), Qt::AlignLeft | Qt::AlignBottom,
-                   painter.fontMetrics().elidedText(words, Qt::ElideRight, static_cast<int>(panel.width())));
+  const double room = panel.width() - (version.key ? kWheel + kGap : 0);
+  painter.drawText(QRectF(panel.left(), 0, room, axis.top() - 6), Qt::AlignLeft | Qt::AlignBottom,
+                   painter.fontMetrics().elidedText(words, Qt::ElideRight, static_cast<int>(room)));
+  if (version.key)
+    paint_wheel(painter, {panel.right() - kWheel, axis.top() - kWheel - 3, kWheel, kWheel}, *version.key);
   if (!chosen || version.version == 0) return;
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(theme().strong, 1.5));
   painter.drawRect(panel.adjusted(0.75, 0.75, -0.75, -0.75));
+}
+
+/// The wheel and the mask that it was made under.
+void VersionsView::paint_wheel(QPainter& painter, const QRectF& rect, const PlanKey& key) {
+  const int size = static_cast<int>(std::lround(rect.width() * devicePixelRatioF()));
+  if (m_disc.width() != size || !(m_disc_of == key.wheel)) {
+    m_disc = key_disc(key.wheel, size);
+    m_disc_of = key.wheel;
+  }
+  draw_key_wheel(painter, rect, for_monitor(seen_image(m_model.session().vision, m_disc)), key.mask);
 }
 
 void VersionsView::paintEvent(QPaintEvent*) {

@@ -33,14 +33,18 @@ private:
     Id version = 0;
     QString name;
     const List<Family>* families = nullptr;
+    std::optional<PlanKey> key = {};
   };
   [[nodiscard]] std::vector<Shown> shown() const;
+  void paint_wheel(QPainter& painter, const QRectF& rect, const PlanKey& key);
   void paint_staff(QPainter& painter, const QRectF& panel, const Shown& version);
   void choose(Id version);
   void restore_chosen();
   Studio& m_model;
   SetWork& m_work;
   WordControl* m_first; ///< Saves the first version.
+  QImage m_disc;        ///< Of the small wheels.
+  WheelSpec m_disc_of;
   Id m_chosen = 0;
 };
 

@@ -3,6 +3,7 @@
 
 #include "app/controls/controls.h"
 #include "app/desks/limit/area_panel.h"
+#include "app/desks/limit/keys_page.h"
 #include "app/desks/limit/pattern_panel.h"
 #include "app/desks/limit/reference_panel.h"
 #include "app/shelf/mask_source.h"
@@ -25,12 +26,60 @@
 namespace zc {
 
 LimitDesk::LimitDesk(AppModel& model, QWidget* parent)
-    : QWidget(parent), m_model(model),
+    : QWidget(parent), m_model(model), m_mask_page(new QWidget(this)),
       m_wheel(new WheelView(model, model.picking(), model.laying(), model.masking(), model.plan(),
-                            model.reader(), model.paints(), WheelView::Use::ShapeMask, this)) {
+                            model.reader(), model.paints(), WheelView::Use::ShapeMask, m_mask_page)),
+      m_keys(new KeysPage(model, this)) {
+  make_mask_page();
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(kMargin, 0, kGap, 6);
+  column->setSpacing(2);
+  column->addWidget(make_pages());
+  column->addWidget(m_mask_page, 1);
+  column->addWidget(m_keys, 1);
+  model.hear({Part::Geometry, Part::References, Part::Color, Part::Reference, Part::Looking, Part::Masking,
+              Part::ColorVision, Part::Keys},
+             this, &LimitDesk::follow);
+  connect(&model.photos(), &PhotoLibrary::changed, this, &LimitDesk::follow);
+  connect(m_wheel->hands(), &MaskHands::toolChanged, this, &LimitDesk::follow_tools);
+  follow();
+  follow_tools();
+}
+
+QWidget* LimitDesk::make_pages() {
+  auto* box = new QWidget(this);
+  auto* row = new QHBoxLayout(box);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(12);
+  const std::tuple<const char*, QString, QString> pages[] = {
+      {"page.mask", tr("Mask"), tr("Draw the gamut mask on the wheel")},
+      {"page.keys", tr("Keys"), tr("See the reference in other color keys, and take one")}};
+  for (const auto& [name, word, tip] : pages) {
+    auto* tab = word_tab(QLatin1String(name), word, tip, box);
+    row->addWidget(tab);
+    connect(tab, &QAbstractButton::clicked, this, [this, keys = !m_pages.empty()] {
+      m_model.viewing().show_keys(keys);
+      follow(); // Also where nothing changed: a tab stays chosen.
+      take_focus();
+    });
+    m_pages.push_back(tab);
+  }
+  row->addStretch();
+  return box;
+}
+
+void LimitDesk::take_focus() {
+  if (m_model.session().shows_keys)
+    m_keys->take_focus();
+  else
+    m_wheel->setFocus();
+}
+
+void LimitDesk::make_mask_page() {
   auto* left = new QVBoxLayout;
   left->setSpacing(4);
-  left->addWidget(new WheelHead(model, model.masking(), model.viewing(), WheelHead::Build::Choices, this));
+  left->addWidget(
+      new WheelHead(m_model, m_model.masking(), m_model.viewing(), WheelHead::Build::Choices, this));
   left->addWidget(m_wheel, 1);
   left->addWidget(make_tools());
   m_facts = new QLabel(this);
@@ -40,18 +89,11 @@ LimitDesk::LimitDesk(AppModel& model, QWidget* parent)
   m_facts->setMinimumHeight(34);
   m_facts->setAlignment(Qt::AlignLeft | Qt::AlignTop);
   left->addWidget(m_facts);
-  auto* row = new QHBoxLayout(this);
-  row->setContentsMargins(kMargin, 0, kGap, 6);
+  auto* row = new QHBoxLayout(m_mask_page);
+  row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(12);
   row->addLayout(left, 1);
   row->addWidget(make_side());
-  model.hear({Part::Geometry, Part::References, Part::Color, Part::Reference, Part::Looking, Part::Masking,
-              Part::ColorVision},
-             this, &LimitDesk::follow);
-  connect(&model.photos(), &PhotoLibrary::changed, this, &LimitDesk::follow);
-  connect(m_wheel->hands(), &MaskHands::toolChanged, this, &LimitDesk::follow_tools);
-  follow();
-  follow_tools();
 }
 
 QWidget* LimitDesk::make_tools() {
@@ -196,6 +238,11 @@ void LimitDesk::showEvent(QShowEvent* event) {
 }
 
 void LimitDesk::follow() {
+  const bool keys = m_model.session().shows_keys;
+  m_mask_page->setVisible(!keys);
+  m_keys->setVisible(keys);
+  m_pages[0]->setChecked(!keys);
+  m_pages[1]->setChecked(keys);
   m_facts->setText(facts());
   for (QPushButton* button : m_commands)
     allow(*button, m_model.piece().mask.has_value(),

@@ -12,6 +12,7 @@ namespace zc {
 class AppModel;
 
 class AreaPanel;
+class KeysPage;
 class PatternPanel;
 class WheelView;
 class WordControl;
@@ -23,11 +24,17 @@ public:
   [[nodiscard]] WheelView& wheel() { return *m_wheel; }
   [[nodiscard]] PatternPanel& patterns() { return *m_patterns; }
   [[nodiscard]] AreaPanel& areas() { return *m_areas; }
+  [[nodiscard]] KeysPage& keys() { return *m_keys; }
+  /// The wheel and its panels, whose sides are turned about for the other hand.
+  [[nodiscard]] QWidget& mask_page() { return *m_mask_page; }
+  void take_focus();
 
 protected:
   void showEvent(QShowEvent* event) override;
 
 private:
+  void make_mask_page();
+  QWidget* make_pages();
   QWidget* make_tools();
   QWidget* make_side();
   QWidget* make_lists();
@@ -38,7 +45,10 @@ private:
   [[nodiscard]] QString share_of_photo() const;
 
   AppModel& m_model;
+  QWidget* m_mask_page;
   WheelView* m_wheel;
+  KeysPage* m_keys;
+  std::vector<WordControl*> m_pages;
   QLabel* m_facts = nullptr;
   PatternPanel* m_patterns = nullptr;
   AreaPanel* m_areas = nullptr;
