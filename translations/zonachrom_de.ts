@@ -4836,6 +4836,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>This key is a version of the set already.</source>
         <translation>Dieser Farbklang ist schon eine Version des Satzes.</translation>
     </message>
+    <message>
+        <source>Keys</source>
+        <translation>Farbklänge</translation>
+    </message>
+    <message>
+        <source>Go back to the wheel with the mask</source>
+        <translation>Zurück zum Farbkreis mit der Maske</translation>
+    </message>
 </context>
 <context>
     <name>zc::Laying</name>
@@ -5068,14 +5076,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>freie Form</translation>
     </message>
     <message>
-        <source>Mask</source>
-        <translation>Maske</translation>
-    </message>
-    <message>
-        <source>Draw the gamut mask on the wheel</source>
-        <translation>Die Farbmaske auf dem Farbkreis zeichnen</translation>
-    </message>
-    <message>
         <source>Keys</source>
         <translation>Farbklänge</translation>
     </message>
@@ -5225,6 +5225,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Saved to &quot;%1&quot;.</source>
         <translation>In &quot;%1&quot; gespeichert.</translation>
+    </message>
+    <message>
+        <source>Turn all sets and &amp;versions along</source>
+        <translation>Alle Sätze und &amp;Versionen mitdrehen</translation>
+    </message>
+    <message>
+        <source>When the mask is turned, turn all sets and all versions, with their masks, as well</source>
+        <translation>Beim Drehen der Maske auch alle Sätze und alle Versionen mit ihren Masken drehen</translation>
     </message>
 </context>
 <context>
@@ -6672,18 +6680,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Set the first hue and width of patterns, turn the mask, choose what it keeps on a new wheel</source>
         <translation>Ersten Farbton und Breite der Muster setzen, die Maske drehen, wählen, was sie in einem neuen Farbkreis behält</translation>
-    </message>
-    <message>
-        <source>turn all sets and versions along</source>
-        <translation>alle Sätze und Versionen mitdrehen</translation>
-    </message>
-    <message>
-        <source>When the set turns along, turn all other sets and all versions, with their masks, as well</source>
-        <translation>Wenn der Satz mitdreht, auch alle anderen Sätze und alle Versionen mit ihren Masken drehen</translation>
-    </message>
-    <message>
-        <source>Let the set turn along first.</source>
-        <translation>Zuerst den Satz mitdrehen lassen.</translation>
     </message>
 </context>
 <context>

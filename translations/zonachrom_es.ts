@@ -4836,6 +4836,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>This key is a version of the set already.</source>
         <translation>Esta clave ya es una versión del conjunto.</translation>
     </message>
+    <message>
+        <source>Keys</source>
+        <translation>Claves</translation>
+    </message>
+    <message>
+        <source>Go back to the wheel with the mask</source>
+        <translation>Volver al círculo con la máscara</translation>
+    </message>
 </context>
 <context>
     <name>zc::Laying</name>
@@ -5068,14 +5076,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>forma libre</translation>
     </message>
     <message>
-        <source>Mask</source>
-        <translation>Máscara</translation>
-    </message>
-    <message>
-        <source>Draw the gamut mask on the wheel</source>
-        <translation>Dibujar la máscara de gama en el círculo</translation>
-    </message>
-    <message>
         <source>Keys</source>
         <translation>Claves</translation>
     </message>
@@ -5225,6 +5225,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Saved to &quot;%1&quot;.</source>
         <translation>Guardado en &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>Turn all sets and &amp;versions along</source>
+        <translation>Girar todos los conjuntos y &amp;versiones</translation>
+    </message>
+    <message>
+        <source>When the mask is turned, turn all sets and all versions, with their masks, as well</source>
+        <translation>Al girar la máscara, girar también todos los conjuntos y todas las versiones con sus máscaras</translation>
     </message>
 </context>
 <context>
@@ -6672,18 +6680,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Set the first hue and width of patterns, turn the mask, choose what it keeps on a new wheel</source>
         <translation>Fijar el primer tono y el ancho de los patrones, girar la máscara, elegir qué conserva en otro círculo</translation>
-    </message>
-    <message>
-        <source>turn all sets and versions along</source>
-        <translation>girar también todos los conjuntos y versiones</translation>
-    </message>
-    <message>
-        <source>When the set turns along, turn all other sets and all versions, with their masks, as well</source>
-        <translation>Cuando el conjunto gira con la máscara, girar también los demás conjuntos y todas las versiones con sus máscaras</translation>
-    </message>
-    <message>
-        <source>Let the set turn along first.</source>
-        <translation>Primero haz que el conjunto gire con la máscara.</translation>
     </message>
 </context>
 <context>

@@ -535,6 +535,37 @@ std::vector<Command> all_commands() {
          return d.piece().mask->areas.size() == 1 &&
                 std::holds_alternative<Polygon>(d.piece().mask->areas[0].shape);
        }},
+      {"showKeys", "", Desk::Limit,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool shown =
+             d.part<QWidget>("keySheet").isVisible() && !d.part<QWidget>("maskWheel").isVisible();
+         d.trigger("showMask");
+         return shown;
+       }},
+      {"showMask", "", Desk::Limit,
+       [](DeskTop& d, const Trigger& run) {
+         d.model().viewing().show_keys(true);
+         run();
+         return d.part<QWidget>("maskWheel").isVisible();
+       }},
+      {"saveKeySheet", "", Desk::Limit,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         d.dialogs.export_path = folder.filePath("keys.png");
+         run();
+         const bool saved = comes_true([&] { return d.notice().contains("keys.png"); }) &&
+                            QImage(d.dialogs.export_path).width() > 1000;
+         d.trigger("showMask");
+         return saved;
+       }},
+      {"turnAllSetsAlong", "", Desk::Limit,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool all = d.session().carry == Carry::AllToo;
+         run();
+         return all && d.session().carry == Carry::SetToo;
+       }},
       {"removeMask", "", Desk::Limit,
        [](DeskTop& d, const Trigger& run) {
          run();
@@ -1207,6 +1238,10 @@ private slots:
     }
     QVERIFY(type("fitHold", "60", shows("fitHold", 60)));
     QVERIFY(type("fitPoints", "4", shows("fitPoints", 4)));
+    d.model().viewing().show_keys(true);
+    QVERIFY(type("keys.step", "45", [&] { return d.session().keys.step == 45; }));
+    QVERIFY(type("keys.strength", "60", [&] { return d.session().keys.strength == 0.6; }));
+    d.model().viewing().show_keys(false);
 
     d.model().viewing().show_desk(Desk::Grade);
     QCoreApplication::processEvents();

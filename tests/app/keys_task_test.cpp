@@ -22,7 +22,7 @@ private slots:
   void init() {
     m_desk = demo_at(Desk::Limit);
     QVERIFY(m_desk->photo_shown());
-    m_desk->part<QAbstractButton>("page.keys").click();
+    m_desk->part<QAbstractButton>("openKeys").click();
     QVERIFY(comes_true([this] { return made(); }));
   }
   void pictures_are_what_the_core_makes();
@@ -183,10 +183,18 @@ void KeysTask::keys_walk_and_compare() {
     const QImage image = model().keys().large(entries()[key].key, large.size());
     return image.pixelColor(static_cast<int>(image.width() * across), static_cast<int>(image.height() * 0.3));
   };
-  const auto alike = [](QColor a, QColor b) {
-    return std::abs(a.red() - b.red()) + std::abs(a.blue() - b.blue()) + std::abs(a.green() - b.green()) < 12;
+  // A pixel may lie beside its own; by far most are nearer to the key they are of.
+  const auto away = [](QColor a, QColor b) {
+    return std::abs(a.red() - b.red()) + std::abs(a.blue() - b.blue()) + std::abs(a.green() - b.green());
   };
-  QVERIFY(alike(seen(0.1), own(1, 0.1)) && alike(seen(0.9), own(3, 0.9)) && !alike(own(1, 0.9), own(3, 0.9)));
+  int right = 0, all = 0;
+  for (double across = 0.02; across < 1; across += 0.013) {
+    if (away(own(1, across), own(3, across)) < 12) continue;
+    const std::size_t shown = across < large.edge() ? 1 : 3, other = 4 - shown;
+    ++all;
+    right += away(seen(across), own(shown, across)) < away(seen(across), own(other, across));
+  }
+  QVERIFY2(all > 30 && right > 0.9 * all, qPrintable(QStringLiteral("%1 of %2").arg(right).arg(all)));
   const double edge = large.edge();
   press(large, row().center());
   move(large, row().center() + QPointF(120, 0));

@@ -35,6 +35,15 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, Dialogs& dialogs, QWidge
                 show_keys(false);
                 m_limit.patterns().begin_typing_turn();
               });
+  auto* all = add_command(
+      "turnAllSetsAlong", tr("Turn all sets and &versions along"),
+      tr("When the mask is turned, turn all sets and all versions, with their masks, as well"), {}, [this] {
+        const bool on = m_model.session().carry == Carry::AllToo;
+        m_model.masking().carry(on ? Carry::SetToo : Carry::AllToo);
+      });
+  all->setCheckable(true);
+  m_model.hear({Part::Masking}, all,
+               [this, all] { all->setChecked(m_model.session().carry == Carry::AllToo); });
   addSeparator();
   using Tool = MaskHands::Tool;
   const std::tuple<const char*, QString, Tool> tools[] = {

@@ -68,6 +68,15 @@ QHBoxLayout* KeysPage::make_choices(const QString& prefix,
 QHBoxLayout* KeysPage::make_head() {
   auto* row = new QHBoxLayout;
   row->setSpacing(6);
+  auto* back =
+      word_opener(QStringLiteral("closeKeys"), tr("Keys"), tr("Go back to the wheel with the mask"), this);
+  back->setChecked(true);
+  connect(back, &QAbstractButton::clicked, this, [this, back] {
+    back->setChecked(true); // As long as this page is seen.
+    m_model.viewing().show_keys(false);
+    emit closed();
+  });
+  row->addWidget(back);
   m_title = new ElidedLabel(caption_font(), this);
   m_title->setObjectName(QStringLiteral("keysTitle"));
   row->addWidget(m_title, 1);

@@ -27,6 +27,7 @@ public:
   void take_focus();
 
 signals:
+  void closed();
   /// The sheet as a picture is wanted in a file.
   void writeAsked();
 

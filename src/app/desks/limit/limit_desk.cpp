@@ -34,7 +34,6 @@ LimitDesk::LimitDesk(AppModel& model, QWidget* parent)
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 6);
   column->setSpacing(2);
-  column->addWidget(make_pages());
   column->addWidget(m_mask_page, 1);
   column->addWidget(m_keys, 1);
   model.hear({Part::Geometry, Part::References, Part::Color, Part::Reference, Part::Looking, Part::Masking,
@@ -42,30 +41,9 @@ LimitDesk::LimitDesk(AppModel& model, QWidget* parent)
              this, &LimitDesk::follow);
   connect(&model.photos(), &PhotoLibrary::changed, this, &LimitDesk::follow);
   connect(m_wheel->hands(), &MaskHands::toolChanged, this, &LimitDesk::follow_tools);
+  connect(m_keys, &KeysPage::closed, this, &LimitDesk::take_focus);
   follow();
   follow_tools();
-}
-
-QWidget* LimitDesk::make_pages() {
-  auto* box = new QWidget(this);
-  auto* row = new QHBoxLayout(box);
-  row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(12);
-  const std::tuple<const char*, QString, QString> pages[] = {
-      {"page.mask", tr("Mask"), tr("Draw the gamut mask on the wheel")},
-      {"page.keys", tr("Keys"), tr("See the reference in other color keys, and take one")}};
-  for (const auto& [name, word, tip] : pages) {
-    auto* tab = word_tab(QLatin1String(name), word, tip, box);
-    row->addWidget(tab);
-    connect(tab, &QAbstractButton::clicked, this, [this, keys = !m_pages.empty()] {
-      m_model.viewing().show_keys(keys);
-      follow(); // Also where nothing changed: a tab stays chosen.
-      take_focus();
-    });
-    m_pages.push_back(tab);
-  }
-  row->addStretch();
-  return box;
 }
 
 void LimitDesk::take_focus() {
@@ -169,6 +147,13 @@ QWidget* LimitDesk::make_mask_commands() {
   command(QStringLiteral("layKeys"), tr("Add corners"),
           tr("Add the colors at the corners of the mask, at the current value, as a family"),
           [this] { m_model.laying().lay_key_colors(); });
+  m_show_keys = word_opener(QStringLiteral("openKeys"), tr("Keys"),
+                            tr("See the reference in other color keys, and take one"), box);
+  connect(m_show_keys, &QAbstractButton::clicked, this, [this] {
+    m_model.viewing().show_keys(true);
+    take_focus();
+  });
+  row->addWidget(m_show_keys);
   row->addStretch();
   return box;
 }
@@ -241,8 +226,7 @@ void LimitDesk::follow() {
   const bool keys = m_model.session().shows_keys;
   m_mask_page->setVisible(!keys);
   m_keys->setVisible(keys);
-  m_pages[0]->setChecked(!keys);
-  m_pages[1]->setChecked(keys);
+  m_show_keys->setChecked(keys);
   m_facts->setText(facts());
   for (QPushButton* button : m_commands)
     allow(*button, m_model.piece().mask.has_value(),

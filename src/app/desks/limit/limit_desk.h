@@ -34,7 +34,6 @@ protected:
 
 private:
   void make_mask_page();
-  QWidget* make_pages();
   QWidget* make_tools();
   QWidget* make_side();
   QWidget* make_lists();
@@ -48,7 +47,7 @@ private:
   QWidget* m_mask_page;
   WheelView* m_wheel;
   KeysPage* m_keys;
-  std::vector<WordControl*> m_pages;
+  WordControl* m_show_keys = nullptr;
   QLabel* m_facts = nullptr;
   PatternPanel* m_patterns = nullptr;
   AreaPanel* m_areas = nullptr;

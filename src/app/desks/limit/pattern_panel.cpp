@@ -143,13 +143,7 @@ QWidget* PatternPanel::make_numbers() {
   under->addWidget(m_spread, 1, 1);
   under->addWidget(caption_label(tr("Mask turned by"), rest), 1, 2);
   under->addWidget(m_turned, 1, 3);
-  m_carry_all = word_switch(
-      QStringLiteral("carryAll"), tr("turn all sets and versions along"),
-      tr("When the set turns along, turn all other sets and all versions, with their masks, as well"), rest);
-  connect(m_carry_all, &QAbstractButton::clicked, this,
-          [this](bool on) { m_masking.carry(on ? Carry::AllToo : Carry::SetToo); });
-  under->addWidget(m_carry_all, 2, 0, 1, 5, Qt::AlignLeft);
-  under->addLayout(make_keeps(rest), 3, 0, 1, 5);
+  under->addLayout(make_keeps(rest), 2, 0, 1, 5);
   under->setColumnStretch(4, 1);
   grid->addWidget(m_carry, 0, 0);
   grid->addWidget(m_more, 0, 2);
@@ -211,10 +205,7 @@ void PatternPanel::follow() {
   const auto& mask = m_model.piece().mask;
   allow(*m_turned, mask.has_value(), tr("There is no mask yet. Choose a pattern at Limit, or draw an area."));
   m_turned->show_value(mask ? mask->turned : 0);
-  const Carry carry = m_model.session().carry;
-  m_carry->setChecked(carry != Carry::MaskOnly);
-  m_carry_all->setChecked(carry == Carry::AllToo);
-  allow(*m_carry_all, carry != Carry::MaskOnly, tr("Let the set turn along first."));
+  m_carry->setChecked(m_model.session().carry != Carry::MaskOnly);
   m_keeps_colors->setChecked(m_model.session().mask_keeps == MaskKeeps::Colors);
   m_keeps_shape->setChecked(m_model.session().mask_keeps == MaskKeeps::Outline);
 }

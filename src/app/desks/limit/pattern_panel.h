@@ -37,7 +37,6 @@ private:
   NumberField* m_turned = nullptr;
   WordControl* m_more = nullptr;
   WordControl* m_carry = nullptr;
-  WordControl* m_carry_all = nullptr;
   WordControl* m_keeps_colors = nullptr;
   WordControl* m_keeps_shape = nullptr;
 };
