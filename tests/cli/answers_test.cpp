@@ -10,6 +10,7 @@
 #include "core/image/places.h"
 #include "core/image/through_mask.h"
 #include "core/image/values.h"
+#include "core/keys/key_picture.h"
 #include "core/mask/patterns.h"
 #include "core/mix/pigment.h"
 #include "core/mix/ramps.h"
@@ -22,6 +23,7 @@
 #include "io/files/safe_save.h"
 #include "io/files/zip_archive.h"
 #include "io/photo/decode.h"
+#include "io/shelf/mask_shelf.h"
 #include "io/shelf/parcel.h"
 #include "support/check.h"
 #include "support/full_document.h"
@@ -379,6 +381,55 @@ private slots:
     QCOMPARE(run({"limit", DEMO_PIECE, "--hues", "even", "--keep", "shape", "-o", out}).code, 0);
     QVERIFY(open_document(out.toStdString())->piece.mask == before.mask);
     QVERIFY(run({"limit", DEMO_PIECE, "--carry", "-o", out}).code == 2);
+  }
+  void keys_are_those_of_the_core() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("photo.png"), out = folder.filePath("out.png");
+    QVERIFY(a_photo().save(path));
+    const QImage photo = a_photo().convertToFormat(QImage::Format_ARGB32);
+    const Piece piece = demo();
+    const ShelfMask shelf = shipped_masks().at(1);
+    const std::string file = *put_on_shelf(folder.path().toStdString(), shelf);
+    const Wheel wheel(piece.wheel);
+    const auto is = [&](const J& told, const KeyMap& map) {
+      QImage wanted = photo;
+      render_in_key(view_of(photo), map, pixels_of(wanted));
+      const KeyNumbers numbers = key_numbers(view_of(photo), map);
+      wanted.setColorSpace(QColorSpace::SRgb);
+      QCOMPARE(QImage(out).convertToFormat(QImage::Format_ARGB32), wanted);
+      check_numbers(told["difference"].is_null()
+                        ? J()
+                        : J::array({told["difference"], told["reduced"], told["chroma"]}),
+                    {numbers.difference, numbers.reduced, numbers.kept});
+    };
+    const QStringList as_key{"try",         path,   "--piece", DEMO_PIECE, "--set",
+                             "Row at dusk", "--as", "key",     "-o",       out};
+    is(run(as_key + QStringList{"--turn", "130"}).json(), KeyMap::turned(wheel, 130));
+    const MaskRegion region(mask_on(shelf, piece.wheel));
+    const QString mask = QString::fromStdString(file);
+    is(run(as_key + QStringList{"--mask", mask, "--strength", "0.4"}).json(),
+       KeyMap::pressed(wheel, region, 0.4));
+    for (const QStringList& wrong : {QStringList{},
+                                     {"--turn", "1", "--mask", mask},
+                                     {"--mask", mask, "--strength", "2"},
+                                     {"--mask", path}})
+      QVERIFY2(run(as_key + wrong).code == 2, qPrintable(wrong.join(' ')));
+    // A sheet of them: as it is, and what was asked for.
+    const auto sheet = [&](const QStringList& options) {
+      return run(QStringList{"keys", path, "--piece", DEMO_PIECE, "--width", "60", "-o", out} + options)
+          .json();
+    };
+    const J turns = sheet({"--turns", "5"});
+    QCOMPARE(turns["keys"].size(), std::size_t{5});
+    QVERIFY(turns["keys"][1]["key"] == "72°" && QImage(out).width() == turns["width"].get<int>());
+    check_numbers(J::array({turns["keys"][2]["difference"]}),
+                  {key_numbers(view_of(photo), KeyMap::turned(wheel, 144)).difference});
+    const J some = sheet({"--masks", mask, "--patterns", "--order", "nearest"});
+    QCOMPARE(some["keys"].size(), std::size_t{10});
+    for (std::size_t i = 2; i < 10; ++i)
+      QVERIFY(some["keys"][i - 1]["difference"] <= some["keys"][i]["difference"]);
+    QVERIFY(sheet({})["keys"].size() > 20); // All of the piece, with its versions.
+    QVERIFY(run({"keys", path, "--piece", DEMO_PIECE, "--turns", "1", "-o", out}).code == 2);
   }
   void choices_and_numbers_are_refused_in_words() {
     const Run nonsense = run({"relate", "#804020", "--relation", "triad", "--hues", "nonsense"});

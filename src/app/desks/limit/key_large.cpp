@@ -36,7 +36,8 @@ void KeyLarge::compare_with(const ColorKey& key) {
 
 QRectF KeyLarge::picture_rect() const {
   const QSize picture = m_keys.picture_size(size());
-  return {QPointF((width() - picture.width()) / 2.0, (height() - picture.height()) / 2.0), QSizeF(picture)};
+  // At whole pixels, so that it stays as sharp as it is.
+  return {QPointF((width() - picture.width()) / 2, (height() - picture.height()) / 2), QSizeF(picture)};
 }
 
 /// The small one of the sheet until the large one is made.
