@@ -5,6 +5,7 @@
 #include "core/color/difference.h"
 #include "core/color/text.h"
 #include "core/grading/grading.h"
+#include "core/grading/relation_check.h"
 #include "core/image/blur.h"
 #include "core/image/extract.h"
 #include "core/image/places.h"
@@ -381,6 +382,20 @@ private slots:
     QCOMPARE(run({"limit", DEMO_PIECE, "--hues", "even", "--keep", "shape", "-o", out}).code, 0);
     QVERIFY(open_document(out.toStdString())->piece.mask == before.mask);
     QVERIFY(run({"limit", DEMO_PIECE, "--carry", "-o", out}).code == 2);
+  }
+  void a_relation_is_told_with_what_is_off() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("two.zonachrom");
+    Piece piece = demo();
+    const J told = run({"grade", DEMO_PIECE, "--set", "Row at dusk"}).json()["relation"];
+    const auto fit = relation_fits(family_hues(current_set(piece)->families, Wheel(piece.wheel))).front();
+    QVERIFY(told["name"] == word_for(kRelationWords, fit.relation) &&
+            told["families"].size() == fit.families.size());
+    check_numbers(J::array({told["turn"], told["error"], told["families"][1]["off"]}),
+                  {fit.turn, fit.error, fit.families[1].off});
+    piece.sets.change(0).families.clear();
+    QVERIFY(save_document(path.toStdString(), {piece, {}}));
+    QVERIFY(run({"grade", path, "--set", "Row at dusk"}).json()["relation"].is_null());
   }
   void keys_are_those_of_the_core() {
     const QTemporaryDir folder;

@@ -128,8 +128,8 @@ private slots:
         {"sets[1].families[0].swatches[1].place", [](Piece& p) { swatch(p, 1).place = 2; }},
         {"sets[1].families[0].swatches[2].place", [](Piece& p) { swatch(p, 2).place = kMostPlaces; }},
         {"sets[1].versions[0].name", [&](Piece& p) { p.sets.change(1).versions.change(0).name = over; }},
-        {"sets[1].versions[0].key.mask.turned",
-         [](Piece& p) { p.sets.change(1).versions.change(0).key->mask->turned = 360; }},
+        {"sets[1].versions[0].key.mask.name",
+         [&](Piece& p) { p.sets.change(1).versions.change(0).key->mask->name = over; }},
         {"sets[1].versions[0].families[0].swatches[0].srgb",
          [](Piece& p) {
            p.sets.change(1).versions.change(0).families.change(0).swatches.change(0).color.r = 1.5;

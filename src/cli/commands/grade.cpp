@@ -4,6 +4,7 @@
 #include "cli/sets.h"
 #include "core/color/text.h"
 #include "core/grading/grading.h"
+#include "core/grading/relation_check.h"
 #include "io/container/piece_file.h"
 
 #include <map>
@@ -69,6 +70,21 @@ private:
   std::map<Id, std::pair<const Family*, const Swatch*>> m_known;
 };
 
+/// The relation that fits best, and how far each family is off; null where there are too few hues.
+Json relation_json(const Piece& piece, const SwatchSet& set) {
+  const auto fits = relation_fits(family_hues(set.families, Wheel(piece.wheel)));
+  if (fits.empty()) return nullptr;
+  const RelationFit& best = fits.front();
+  Json families = Json::array();
+  for (const auto& member : best.families)
+    families.push_back(
+        {{"family", find_family(piece, member.family)->name}, {"member", member.angle}, {"off", member.off}});
+  return {{"name", word_for(kRelationWords, best.relation)},
+          {"turn", best.turn},
+          {"error", best.error},
+          {"families", families}};
+}
+
 Result<Json> grade_set(const GradeRequest& r) {
   const auto document = open_document(r.piece);
   if (!document) return document.error();
@@ -97,6 +113,7 @@ Result<Json> grade_set(const GradeRequest& r) {
                 {"middle", piece.grading.target.middle},
                 {"dark", piece.grading.target.dark}}},
               {"steps", report.steps},
+              {"relation", relation_json(piece, **set)},
               {"counts",
                {{"twins", report.twin_count},
                 {"twin_bands", report.twin_bands.size()},

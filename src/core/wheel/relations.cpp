@@ -8,9 +8,8 @@
 #include <algorithm>
 
 namespace zc {
-namespace {
 
-std::vector<double> turns_of(Relation relation) {
+std::vector<double> relation_turns(Relation relation) {
   switch (relation) {
   case Relation::Complement:
     return {180};
@@ -29,6 +28,8 @@ std::vector<double> turns_of(Relation relation) {
   }
   return {30, 180, 210};
 }
+
+namespace {
 
 /// The color of the display's ring whose hue the measure counts so.
 Srgb pure_color(SaturationMeasure measure, double hue) {
@@ -63,7 +64,7 @@ double vivid_value(const Wheel& wheel, Angle a) {
 
 std::vector<RelationMember> related(const Wheel& wheel, const WheelPoint& color, Relation relation,
                                     MemberValue value, const std::vector<std::optional<Angle>>& own) {
-  std::vector<double> turns = turns_of(relation);
+  std::vector<double> turns = relation_turns(relation);
   turns.insert(turns.begin(), 0);
   std::vector<RelationMember> out;
   for (std::size_t i = 0; i < turns.size(); ++i) {

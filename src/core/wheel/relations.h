@@ -15,6 +15,9 @@ namespace zc {
 /// complements). Common practice, no source.
 enum class Relation { Complement, Split, Triad, Square, Rectangle, Analogous, Double };
 
+/// The turns of the other members, as above; the color's own hue is none of them.
+[[nodiscard]] std::vector<double> relation_turns(Relation relation);
+
 inline constexpr Word<Relation> kRelationWords[] = {
     {Relation::Complement, "complement"}, {Relation::Split, "split"},
     {Relation::Triad, "triad"},           {Relation::Square, "square"},
