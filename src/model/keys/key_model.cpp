@@ -121,6 +121,13 @@ void KeyModel::follow_entries() {
   emit changed();
 }
 
+/// What no map stands for, a version, is made by a function.
+void KeyModel::add_to(Order& order, const ColorKey& key) const {
+  order.ways.push_back(way_of(key));
+  order.functions.push_back(key.kind == KeyKind::Version ? key_function(m_studio.piece(), key)
+                                                         : std::function<Srgb(Srgb)>());
+}
+
 /// What has no picture yet comes first, in its coarse form; then the rest exactly, with its numbers. Nothing
 /// that is being made is stopped for what has changed meanwhile: a mask that goes on being dragged would
 /// never be shown.
@@ -129,12 +136,9 @@ void KeyModel::advance() {
   Order order{m_picture, m_photos.photo(), m_base.size, m_base.wheel, m_base.vision, false, false, {}, {}};
   const auto gather = [&](bool exact) {
     for (const Entry& entry : m_entries) {
-      Way way = way_of(entry.key);
-      const Made* made = find(way);
+      const Made* made = find(way_of(entry.key));
       if (made && (!exact || made->exact)) continue;
-      order.functions.push_back(way.kind == KeyKind::Version ? key_function(m_studio.piece(), entry.key)
-                                                             : std::function<Srgb(Srgb)>());
-      order.ways.push_back(std::move(way));
+      add_to(order, entry.key);
       if (exact && order.ways.size() == kAtOnce) return;
     }
   };
@@ -205,9 +209,8 @@ QImage KeyModel::large(const ColorKey& key, QSize largest) {
   for (const auto& [made_for, picture] : m_large)
     if (made_for == wanted) return picture;
   if (m_large_task.running()) return {};
-  Order order{nullptr, m_photos.photo(), base.size, base.wheel, base.vision, true, false, {wanted.way}, {}};
-  order.functions.push_back(key.kind == KeyKind::Version ? key_function(m_studio.piece(), key)
-                                                         : std::function<Srgb(Srgb)>());
+  Order order{nullptr, m_photos.photo(), base.size, base.wheel, base.vision, true, false, {}, {}};
+  add_to(order, key);
   m_large_task.start(
       [order = std::move(order)]() mutable { return deliver(std::move(order)).made[0].picture; },
       [this, wanted](QImage made) {
@@ -225,9 +228,7 @@ void KeyModel::save_sheet(const std::string& path, const std::function<void(cons
   Order order{nullptr, m_photos.photo(), at.size, at.wheel, at.vision, true, false, {}, {}};
   std::vector<KeyCell> cells;
   for (const Entry& entry : m_entries) {
-    order.ways.push_back(way_of(entry.key));
-    order.functions.push_back(entry.key.kind == KeyKind::Version ? key_function(m_studio.piece(), entry.key)
-                                                                 : std::function<Srgb(Srgb)>());
+    add_to(order, entry.key);
     cells.push_back({name_of(entry.key), {}, entry.key.plan ? entry.key.plan->mask : std::nullopt});
   }
   m_sheet_task.start(

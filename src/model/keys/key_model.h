@@ -107,6 +107,7 @@ private:
   void receive(const Base& base, Delivery delivery);
   [[nodiscard]] Base base() const;
   [[nodiscard]] Way way_of(const ColorKey& key) const;
+  void add_to(Order& order, const ColorKey& key) const;
   [[nodiscard]] static Delivery deliver(Order order);
   [[nodiscard]] Made* find(const Way& way);
 
