@@ -16,7 +16,7 @@ constexpr const char* kPartNames[] = {
     "words",      "geometry",  "references", "paints",   "sets",      "color",     "at hand",
     "steps",      "relations", "ramp",       "harvest",  "selection", "masking",   "reference",
     "adjustment", "versions",  "desk",       "set view", "looking",   "look edge", "trying",
-    "try edge",   "sharing",   "mixing",     "reach",    "eyes",      "vivid", "keys"};
+    "try edge",   "sharing",   "mixing",     "reach",    "eyes",      "vivid",     "keys"};
 static_assert(std::size(kPartNames) == kPartCount);
 
 /// The views that show colors; what else is painted is small.
