@@ -92,6 +92,17 @@ void KeysTask::a_key_is_taken_and_undone() {
   QCOMPARE(model().store().stack().count(), steps + 1);
   model().store().stack().undo();
   QCOMPARE(m_desk->piece(), before);
+  // The sheet is put in another order while a key is pressed: what then lies there is not taken.
+  const ColorKey pressed = entries()[turn_by(60)].key;
+  const QPointF there = on(turn_by(60));
+  press(*sheet().viewport(), there);
+  KeySheet other = m_desk->session().keys;
+  other.rows = KeyRows::Masks;
+  model().viewing().list_keys(other);
+  QVERIFY(entries()[2].key != pressed);
+  release(*sheet().viewport(), there);
+  QCOMPARE(m_desk->piece(), before);
+  only(KeyRows::Turns);
   // The current key is not taken, by press, key or button.
   QTest::keyClick(&sheet(), Qt::Key_Home);
   click(*sheet().viewport(), on(0));
@@ -208,6 +219,17 @@ void KeysTask::keys_walk_and_compare() {
   sheet().setFocus();
   QTest::keyClick(&sheet(), Qt::Key_Right);
   QCOMPARE(sheet().pointed(), std::size_t{4});
+  // Left and come back to, it still follows.
+  model().viewing().show_desk(Desk::Pick);
+  model().viewing().show_desk(Desk::Limit);
+  QVERIFY(large.isVisible());
+  KeySheet wider = m_desk->session().keys;
+  wider.step = 120;
+  model().viewing().list_keys(wider);
+  QVERIFY(comes_true([&] { return entries().size() == 3 && made(); }));
+  wider.step = 30;
+  model().viewing().list_keys(wider);
+  sheet().point(4);
   QTest::keyClick(&sheet(), Qt::Key_Space);
   QVERIFY(!large.isVisible() && sheet().pointed() == 4);
 }

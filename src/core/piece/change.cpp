@@ -126,4 +126,10 @@ std::string name_for(const SwatchSet& set, Srgb color) {
   return free_name(name, taken);
 }
 
+void take_plan(Piece& piece, const PlanKey& plan) {
+  piece.wheel = plan.wheel;
+  if (plan.mask) piece.mask = plan.mask;
+  piece.mask_on = plan.mask.has_value();
+}
+
 } // namespace zc

@@ -60,4 +60,7 @@ template <class Taken> std::string free_name(const std::string& name, const Take
 /// What the program calls a color that is added to a set; no swatch of the set has this name.
 [[nodiscard]] std::string name_for(const SwatchSet& set, Srgb color);
 
+/// Its wheel and mask become those of the piece; without one the piece's own mask stays, off.
+void take_plan(Piece& piece, const PlanKey& plan);
+
 } // namespace zc

@@ -66,14 +66,6 @@ void move_all(List<Family>& families, const KeyMap& map) {
   families.change_each([&](Family& family) { family.swatches.change_where(free, move); });
 }
 
-/// What a sheet says of a mask that is not turned but taken: the sets are pressed into it.
-Piece with_plan(Piece piece, const PlanKey& plan) {
-  piece.wheel = plan.wheel;
-  if (plan.mask) piece.mask = plan.mask;
-  piece.mask_on = plan.mask.has_value();
-  return piece;
-}
-
 } // namespace
 
 std::vector<ColorKey> keys_of(const Piece& piece, const KeySheet& sheet, const std::vector<Mask>& shelf,
@@ -159,7 +151,8 @@ Result<Piece> with_key_taken(Piece piece, const ColorKey& key, Carry carry) {
   if (key.kind == KeyKind::Version) return with_version_restored(std::move(piece), key.version);
   const auto map = key_map(piece, key);
   piece = with_sets_moved(std::move(piece), *map, carry == Carry::AllToo ? carry : Carry::SetToo);
-  return key.plan ? with_plan(std::move(piece), *key.plan) : std::move(piece);
+  if (key.plan) take_plan(piece, *key.plan);
+  return piece;
 }
 
 Result<Piece> with_key_as_version(Piece piece, const ColorKey& key, const std::string& name) {

@@ -246,11 +246,7 @@ Result<Piece> with_version_restored(Piece piece, Id version) {
     s = set_of_version(piece, version);
   }
   s->families = taken.families;
-  if (taken.key) {
-    piece.wheel = taken.key->wheel;
-    if (taken.key->mask) piece.mask = taken.key->mask;
-    piece.mask_on = taken.key->mask.has_value();
-  }
+  if (taken.key) take_plan(piece, *taken.key);
   renew_ids_used_elsewhere(piece, *s, s->families);
   return piece;
 }

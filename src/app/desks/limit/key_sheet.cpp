@@ -59,15 +59,21 @@ void KeySheetView::use_row(bool in_row) {
 }
 
 void KeySheetView::follow() {
-  const auto& entries = m_keys.entries();
-  const auto at = std::find_if(entries.begin(), entries.end(),
-                               [this](const KeyModel::Entry& e) { return e.key == m_pointed_key; });
-  const std::size_t now = at == entries.end() ? 0 : static_cast<std::size_t>(at - entries.begin());
+  const std::size_t now = place_of(m_pointed_key).value_or(0);
   lay_out();
   const bool moved = std::exchange(m_pointed, now) != now;
-  if (m_pressed && *m_pressed >= entries.size()) m_pressed.reset();
+  // What was pressed is no longer there: nothing else is taken or dragged instead.
+  if (m_pressed && place_of(m_pressed_key) != m_pressed) m_pressed.reset();
   if (moved) emit pointedChanged();
   viewport()->update();
+}
+
+std::optional<std::size_t> KeySheetView::place_of(const ColorKey& key) const {
+  const auto& entries = m_keys.entries();
+  const auto at =
+      std::find_if(entries.begin(), entries.end(), [&](const KeyModel::Entry& e) { return e.key == key; });
+  if (at == entries.end()) return std::nullopt;
+  return static_cast<std::size_t>(at - entries.begin());
 }
 
 void KeySheetView::point(std::size_t key) {
@@ -110,8 +116,9 @@ void KeySheetView::lay_out() {
 /// Pictures are made as large as they are in the sheet, also while they stand in a row: coming back to the
 /// sheet nothing is made anew.
 void KeySheetView::look() {
-  if (!isVisible() || m_in_row) return;
-  m_keys.look(true, largest_picture() * devicePixelRatioF());
+  if (!isVisible()) return;
+  if (!m_in_row) m_wanted = largest_picture() * devicePixelRatioF();
+  m_keys.look(true, m_wanted);
 }
 
 void KeySheetView::showEvent(QShowEvent* event) {
@@ -226,7 +233,9 @@ void KeySheetView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return event->ignore();
   m_pressed = key_at(event->position());
   m_press = m_pointer = event->position();
-  if (m_pressed) point(*m_pressed);
+  if (!m_pressed) return;
+  m_pressed_key = m_keys.entries()[*m_pressed].key;
+  point(*m_pressed);
 }
 
 void KeySheetView::mouseMoveEvent(QMouseEvent* event) {
@@ -256,8 +265,13 @@ void KeySheetView::contextMenuEvent(QContextMenuEvent* event) {
   if (!key || *key >= m_keys.entries().size()) return event->ignore();
   point(*key);
   QMenu menu(this);
-  menu.addAction(tr("Take key"), this, [this, key] { emit taken(*key); });
-  menu.addAction(tr("Save as version"), this, [this, key] { emit keepAsked(*key); });
+  const ColorKey wanted = m_keys.entries()[*key].key;
+  menu.addAction(tr("Take key"), this, [this, wanted] {
+    if (const auto at = place_of(wanted)) emit taken(*at);
+  });
+  menu.addAction(tr("Save as version"), this, [this, wanted] {
+    if (const auto at = place_of(wanted)) emit keepAsked(*at);
+  });
   menu.addAction(tr("Show large"), this, &KeySheetView::largeAsked);
   menu.exec(by_key ? viewport()->mapToGlobal(picture_rect(*key).center().toPoint()) : event->globalPos());
 }

@@ -56,6 +56,8 @@ private:
   void look();
   [[nodiscard]] QSize largest_picture() const;
   [[nodiscard]] std::optional<std::size_t> key_at(QPointF p) const;
+  /// Where a key stands by now; nothing when it is gone.
+  [[nodiscard]] std::optional<std::size_t> place_of(const ColorKey& key) const;
   [[nodiscard]] QRectF tile_rect(std::size_t key) const;
   void paint_key(QPainter& painter, std::size_t key);
   void paint_wheel(QPainter& painter, const QRectF& rect, const std::optional<Mask>& mask);
@@ -68,6 +70,8 @@ private:
   std::size_t m_pointed = 0;
   ColorKey m_pointed_key; ///< Keys come and go; this one stays looked at.
   std::optional<std::size_t> m_pressed;
+  ColorKey m_pressed_key; ///< The sheet may be put in another order meanwhile.
+  QSize m_wanted;         ///< Of the pictures in the sheet, in pixels of the screen; also while in a row.
   QPointF m_press, m_pointer;
   QImage m_disc;
   WheelSpec m_disc_of;
