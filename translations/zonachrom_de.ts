@@ -149,10 +149,6 @@
         <translation>Maskenmuster %1</translation>
     </message>
     <message>
-        <source>well %1</source>
-        <translation>Napf %1</translation>
-    </message>
-    <message>
         <source>Zonachrom pieces (*.zonachrom)</source>
         <translation>Zonachrom-Werke (*.zonachrom)</translation>
     </message>
@@ -858,6 +854,22 @@ in die Maske geholt</translation>
             <numerusform>Fügt %n Farbfeld hinzu</numerusform>
             <numerusform>Fügt %n Farbfelder hinzu</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>The hues are %1° off a relation: %2</source>
+        <translation>Die Farbtöne weichen um %1° von einer Beziehung ab: %2</translation>
+    </message>
+    <message>
+        <source>The hues stand in a relation: %1</source>
+        <translation>Die Farbtöne stehen in einer Beziehung: %1</translation>
+    </message>
+    <message>
+        <source>%1 by %2°</source>
+        <translation>%1 um %2°</translation>
+    </message>
+    <message>
+        <source>Off: %1.</source>
+        <translation>Es weichen ab: %1.</translation>
     </message>
 </context>
 <context>
@@ -1917,6 +1929,30 @@ in die Maske geholt</translation>
     <message>
         <source>This key is a version of the set already; restore that version.</source>
         <translation>Dieser Farbklang ist schon eine Version des Satzes; diese Version wiederherstellen.</translation>
+    </message>
+    <message>
+        <source>The lightest value of a ladder lies above its darkest one, both from 0 to 100.</source>
+        <translation>Der hellste Tonwert einer Leiter liegt über ihrem dunkelsten, beide von 0 bis 100.</translation>
+    </message>
+    <message>
+        <source>A ladder has from 1 to 6 hues.</source>
+        <translation>Eine Leiter hat 1 bis 6 Farbtöne.</translation>
+    </message>
+    <message>
+        <source>The saturation of a ladder lies between 0 and 1.</source>
+        <translation>Die Sättigung einer Leiter liegt zwischen 0 und 1.</translation>
+    </message>
+    <message>
+        <source>A row of a ladder has from 3 to 9 steps.</source>
+        <translation>Eine Reihe einer Leiter hat 3 bis 9 Stufen.</translation>
+    </message>
+    <message>
+        <source>The lightest value of a ramp lies above its darkest one, both from 0 to 100.</source>
+        <translation>Der hellste Tonwert einer Farbreihe liegt über ihrem dunkelsten, beide von 0 bis 100.</translation>
+    </message>
+    <message>
+        <source>No family that can be changed is off: unlock swatches to turn them.</source>
+        <translation>Keine Familie, die sich ändern lässt, weicht ab: Entsperre Farbfelder, um sie zu drehen.</translation>
     </message>
 </context>
 <context>
@@ -3674,6 +3710,37 @@ in die Maske geholt</translation>
     </message>
 </context>
 <context>
+    <name>zc::EndChoice</name>
+    <message>
+        <source>current color</source>
+        <translation>aktuelle Farbe</translation>
+    </message>
+    <message>
+        <source>previous color</source>
+        <translation>vorige Farbe</translation>
+    </message>
+    <message>
+        <source>usual haze</source>
+        <translation>üblicher Dunst</translation>
+    </message>
+    <message>
+        <source>neutral of the mask</source>
+        <translation>Neutralton der Maske</translation>
+    </message>
+    <message>
+        <source>related, %1°</source>
+        <translation>verwandt, %1°</translation>
+    </message>
+    <message>
+        <source>corner %1 of the mask</source>
+        <translation>Ecke %1 der Maske</translation>
+    </message>
+    <message>
+        <source>well %1</source>
+        <translation>Napf %1</translation>
+    </message>
+</context>
+<context>
     <name>zc::Extracting</name>
     <message>
         <source>%1 light</source>
@@ -4879,6 +4946,13 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>
             <numerusform>%n Farbe hinzufügen</numerusform>
             <numerusform>%n Farben hinzufügen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Add ladder of %n hues</source>
+        <translation>
+            <numerusform>Leiter aus %n Farbton hinzufügen</numerusform>
+            <numerusform>Leiter aus %n Farbtönen hinzufügen</numerusform>
         </translation>
     </message>
 </context>
@@ -6901,6 +6975,22 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Pick in this many steps of hue, or without steps</source>
         <translation>In so vielen Farbtonstufen wählen, oder stufenlos</translation>
     </message>
+    <message>
+        <source>Add &amp;ladder of relation</source>
+        <translation>&amp;Leiter der Beziehung hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add a ramp for each hue of the relation as families: from dark to light through its strongest color, no two steps at one value</source>
+        <translation>Für jeden Farbton der Beziehung eine Farbreihe als Familie hinzufügen: von dunkel nach hell durch seine kräftigste Farbe, keine zwei Stufen bei einem Tonwert</translation>
+    </message>
+    <message>
+        <source>Show &amp;all relations</source>
+        <translation>&amp;Alle Beziehungen zeigen</translation>
+    </message>
+    <message>
+        <source>Show all relations of the color on the rim of the wheel, to choose one there</source>
+        <translation>Alle Beziehungen der Farbe am Rand des Farbkreises zeigen, um dort eine zu wählen</translation>
+    </message>
 </context>
 <context>
     <name>zc::Picking</name>
@@ -7288,28 +7378,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Stufen außerhalb der Maske zur nächsten Farbe darin holen; sie sind mit einem Punkt markiert</translation>
     </message>
     <message>
-        <source>Show the ramp beside the staff, each step at its value</source>
-        <translation>Die Farbreihe neben der Notenzeile zeigen, jede Stufe bei ihrem Tonwert</translation>
-    </message>
-    <message>
-        <source>Add all steps to the set as a family</source>
-        <translation>Alle Stufen als Familie zum Satz hinzufügen</translation>
-    </message>
-    <message>
-        <source>to another color</source>
-        <translation>zu einer anderen Farbe</translation>
-    </message>
-    <message>
         <source>toward the distance</source>
         <translation>in die Ferne</translation>
-    </message>
-    <message>
-        <source>previous color</source>
-        <translation>vorige Farbe</translation>
-    </message>
-    <message>
-        <source>usual haze</source>
-        <translation>üblicher Dunst</translation>
     </message>
     <message>
         <source>
@@ -7324,10 +7394,6 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>%1 do not exist on a display; the nearest color is shown</source>
         <translation>%1 kann kein Bildschirm zeigen; die nächste Farbe ist zu sehen</translation>
-    </message>
-    <message>
-        <source>preview on staff</source>
-        <translation>Vorschau auf Notenzeile</translation>
     </message>
     <message>
         <source>even values</source>
@@ -7356,6 +7422,102 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>There is no mask in use. Make one at Limit.</source>
         <translation>Keine Maske ist in Gebrauch. Beim Begrenzen eine anlegen.</translation>
+    </message>
+    <message>
+        <source>Start of the ramp</source>
+        <translation>Anfang der Farbreihe</translation>
+    </message>
+    <message>
+        <source>The color that the ramp starts from</source>
+        <translation>Die Farbe, mit der die Farbreihe beginnt</translation>
+    </message>
+    <message>
+        <source>Relation of the ladder</source>
+        <translation>Beziehung der Leiter</translation>
+    </message>
+    <message>
+        <source>Which hues have a ramp each: the current color&apos;s and those related to it</source>
+        <translation>Welche Farbtöne je eine Farbreihe haben: der der aktuellen Farbe und die mit ihm verwandten</translation>
+    </message>
+    <message>
+        <source>Darkest value of the ramp</source>
+        <translation>Dunkelster Tonwert der Farbreihe</translation>
+    </message>
+    <message>
+        <source>The value where the ramp ends in the dark; 0 is black</source>
+        <translation>Der Tonwert, bei dem die Farbreihe im Dunkeln endet; 0 ist Schwarz</translation>
+    </message>
+    <message>
+        <source>Lightest value of the ramp</source>
+        <translation>Hellster Tonwert der Farbreihe</translation>
+    </message>
+    <message>
+        <source>The value where the ramp ends in the light; 100 is white</source>
+        <translation>Der Tonwert, bei dem die Farbreihe im Hellen endet; 100 ist Weiß</translation>
+    </message>
+    <message>
+        <source>Saturation of the ladder</source>
+        <translation>Sättigung der Leiter</translation>
+    </message>
+    <message>
+        <source>How much of the saturation that each hue has where it is strongest</source>
+        <translation>Wie viel von der Sättigung, die jeder Farbton dort hat, wo er am kräftigsten ist</translation>
+    </message>
+    <message>
+        <source>preview on staff and wheel</source>
+        <translation>Vorschau auf Zeile und Kreis</translation>
+    </message>
+    <message>
+        <source>Show the ramp beside the staff, each step at its value, and its places on the wheel</source>
+        <translation>Die Farbreihe neben der Notenzeile zeigen, jede Stufe bei ihrem Tonwert, und ihre Orte auf dem Farbkreis</translation>
+    </message>
+    <message>
+        <source>Add all steps to the set as a family, of a ladder one for each hue</source>
+        <translation>Alle Stufen als Familie zum Satz hinzufügen, von einer Leiter eine für jeden Farbton</translation>
+    </message>
+    <message>
+        <source>greys of this light</source>
+        <translation>Grautöne dieses Lichts</translation>
+    </message>
+    <message>
+        <source>between two colors</source>
+        <translation>zwischen zwei Farben</translation>
+    </message>
+    <message>
+        <source>ladder: a ramp for each hue</source>
+        <translation>Leiter: je Farbton eine Reihe</translation>
+    </message>
+    <message>
+        <source>Relation</source>
+        <translation>Beziehung</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Von</translation>
+    </message>
+    <message>
+        <source>Darkest</source>
+        <translation>Dunkelster</translation>
+    </message>
+    <message>
+        <source>Lightest</source>
+        <translation>Hellster</translation>
+    </message>
+    <message>
+        <source>Saturation</source>
+        <translation>Sättigung</translation>
+    </message>
+    <message>
+        <source>Steps of ramp %1</source>
+        <translation>Stufen der Farbreihe %1</translation>
+    </message>
+    <message>
+        <source>Number of steps of each hue, 3 to 9</source>
+        <translation>Zahl der Stufen je Farbton, 3 bis 9</translation>
+    </message>
+    <message>
+        <source>values closer than %1 read as one</source>
+        <translation>Tonwerte, die näher als %1 liegen, wirken wie einer</translation>
     </message>
 </context>
 <context>
@@ -7689,6 +7851,10 @@ in der Maske %1 %</translation>
         <source>Hide related colors</source>
         <translation>Verwandte Farben ausblenden</translation>
     </message>
+    <message>
+        <source>Show all on the rim</source>
+        <translation>Alle am Rand zeigen</translation>
+    </message>
 </context>
 <context>
     <name>zc::ReportPanel</name>
@@ -7842,6 +8008,26 @@ in der Maske %1 %</translation>
     <message>
         <source>Show one by one</source>
         <translation>Einzeln zeigen</translation>
+    </message>
+    <message>
+        <source>Turn families to it</source>
+        <translation>Familien dorthin drehen</translation>
+    </message>
+    <message>
+        <source>Turn families to %1</source>
+        <translation>Familien drehen: %1</translation>
+    </message>
+    <message>
+        <source>Compare</source>
+        <translation>Vergleichen</translation>
+    </message>
+    <message>
+        <source>Compare the hues with another relation</source>
+        <translation>Die Farbtöne mit einer anderen Beziehung vergleichen</translation>
+    </message>
+    <message>
+        <source>%1, %2° off</source>
+        <translation>%1, weicht %2° ab</translation>
     </message>
 </context>
 <context>
@@ -8832,6 +9018,10 @@ in der Maske %1 %</translation>
     <message>
         <source>Size</source>
         <translation>Größe</translation>
+    </message>
+    <message>
+        <source>color keys, as listed at Limit</source>
+        <translation>Farbklänge, wie bei Begrenzen aufgelistet</translation>
     </message>
 </context>
 <context>
@@ -9881,6 +10071,14 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <source>%1, as it is</source>
         <translation>%1, wie er ist</translation>
     </message>
+    <message>
+        <source>photo, in the mask</source>
+        <translation>Foto, in der Maske</translation>
+    </message>
+    <message>
+        <source>photo, in key %1</source>
+        <translation>Foto, Farbklang %1</translation>
+    </message>
 </context>
 <context>
     <name>zc::TryView</name>
@@ -10332,6 +10530,10 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Add to set</source>
         <translation>Zum Satz hinzufügen</translation>
+    </message>
+    <message>
+        <source>%1° further: %2. Click to choose %3.</source>
+        <translation>%1° weiter: %2. Klicken wählt %3.</translation>
     </message>
 </context>
 <context>

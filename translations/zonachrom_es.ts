@@ -149,10 +149,6 @@
         <translation>Patrón de máscara %1</translation>
     </message>
     <message>
-        <source>well %1</source>
-        <translation>pocillo %1</translation>
-    </message>
-    <message>
         <source>Zonachrom pieces (*.zonachrom)</source>
         <translation>Obras de Zonachrom (*.zonachrom)</translation>
     </message>
@@ -858,6 +854,22 @@ llevado a la máscara</translation>
             <numerusform>Añade %n muestra</numerusform>
             <numerusform>Añade %n muestras</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>The hues are %1° off a relation: %2</source>
+        <translation>Los tonos se apartan %1° de una relación: %2</translation>
+    </message>
+    <message>
+        <source>The hues stand in a relation: %1</source>
+        <translation>Los tonos forman una relación: %1</translation>
+    </message>
+    <message>
+        <source>%1 by %2°</source>
+        <translation>%1 en %2°</translation>
+    </message>
+    <message>
+        <source>Off: %1.</source>
+        <translation>Se apartan: %1.</translation>
     </message>
 </context>
 <context>
@@ -1917,6 +1929,30 @@ llevado a la máscara</translation>
     <message>
         <source>This key is a version of the set already; restore that version.</source>
         <translation>Esta clave ya es una versión del conjunto; restaura esa versión.</translation>
+    </message>
+    <message>
+        <source>The lightest value of a ladder lies above its darkest one, both from 0 to 100.</source>
+        <translation>El valor más claro de una escala está por encima del más oscuro, ambos de 0 a 100.</translation>
+    </message>
+    <message>
+        <source>A ladder has from 1 to 6 hues.</source>
+        <translation>Una escala tiene de 1 a 6 tonos.</translation>
+    </message>
+    <message>
+        <source>The saturation of a ladder lies between 0 and 1.</source>
+        <translation>La saturación de una escala está entre 0 y 1.</translation>
+    </message>
+    <message>
+        <source>A row of a ladder has from 3 to 9 steps.</source>
+        <translation>Una fila de una escala tiene de 3 a 9 pasos.</translation>
+    </message>
+    <message>
+        <source>The lightest value of a ramp lies above its darkest one, both from 0 to 100.</source>
+        <translation>El valor más claro de una gradación está por encima del más oscuro, ambos de 0 a 100.</translation>
+    </message>
+    <message>
+        <source>No family that can be changed is off: unlock swatches to turn them.</source>
+        <translation>No se aparta ninguna familia que se pueda cambiar: desbloquea las muestras para girarlas.</translation>
     </message>
 </context>
 <context>
@@ -3674,6 +3710,37 @@ llevado a la máscara</translation>
     </message>
 </context>
 <context>
+    <name>zc::EndChoice</name>
+    <message>
+        <source>current color</source>
+        <translation>color actual</translation>
+    </message>
+    <message>
+        <source>previous color</source>
+        <translation>color anterior</translation>
+    </message>
+    <message>
+        <source>usual haze</source>
+        <translation>bruma usual</translation>
+    </message>
+    <message>
+        <source>neutral of the mask</source>
+        <translation>neutro de la máscara</translation>
+    </message>
+    <message>
+        <source>related, %1°</source>
+        <translation>relacionado, %1°</translation>
+    </message>
+    <message>
+        <source>corner %1 of the mask</source>
+        <translation>esquina %1 de la máscara</translation>
+    </message>
+    <message>
+        <source>well %1</source>
+        <translation>pocillo %1</translation>
+    </message>
+</context>
+<context>
     <name>zc::Extracting</name>
     <message>
         <source>%1 light</source>
@@ -4879,6 +4946,13 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>
             <numerusform>Añadir %n color</numerusform>
             <numerusform>Añadir %n colores</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Add ladder of %n hues</source>
+        <translation>
+            <numerusform>Añadir escala de %n tono</numerusform>
+            <numerusform>Añadir escala de %n tonos</numerusform>
         </translation>
     </message>
 </context>
@@ -6901,6 +6975,22 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Pick in this many steps of hue, or without steps</source>
         <translation>Elegir en tantos pasos de tono, o sin pasos</translation>
     </message>
+    <message>
+        <source>Add &amp;ladder of relation</source>
+        <translation>Añadir &amp;escala de la relación</translation>
+    </message>
+    <message>
+        <source>Add a ramp for each hue of the relation as families: from dark to light through its strongest color, no two steps at one value</source>
+        <translation>Añadir una gradación por cada tono de la relación como familia: de oscuro a claro por su color más intenso, sin dos pasos en un mismo valor</translation>
+    </message>
+    <message>
+        <source>Show &amp;all relations</source>
+        <translation>Mostrar &amp;todas las relaciones</translation>
+    </message>
+    <message>
+        <source>Show all relations of the color on the rim of the wheel, to choose one there</source>
+        <translation>Mostrar todas las relaciones del color en el borde del círculo, para elegir una allí</translation>
+    </message>
 </context>
 <context>
     <name>zc::Picking</name>
@@ -7288,28 +7378,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Llevar los pasos de fuera de la máscara al color más cercano de dentro; se marcan con un punto</translation>
     </message>
     <message>
-        <source>Show the ramp beside the staff, each step at its value</source>
-        <translation>Mostrar la gradación junto al pentagrama, cada paso a su valor</translation>
-    </message>
-    <message>
-        <source>Add all steps to the set as a family</source>
-        <translation>Añadir todos los pasos al conjunto como familia</translation>
-    </message>
-    <message>
-        <source>to another color</source>
-        <translation>a otro color</translation>
-    </message>
-    <message>
         <source>toward the distance</source>
         <translation>hacia la lejanía</translation>
-    </message>
-    <message>
-        <source>previous color</source>
-        <translation>color anterior</translation>
-    </message>
-    <message>
-        <source>usual haze</source>
-        <translation>bruma usual</translation>
     </message>
     <message>
         <source>
@@ -7324,10 +7394,6 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>%1 do not exist on a display; the nearest color is shown</source>
         <translation>%1 no existen en una pantalla; se muestra el color más cercano</translation>
-    </message>
-    <message>
-        <source>preview on staff</source>
-        <translation>ver en el pentagrama</translation>
     </message>
     <message>
         <source>even values</source>
@@ -7356,6 +7422,102 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>There is no mask in use. Make one at Limit.</source>
         <translation>No hay máscara en uso. Haz una en Limitar.</translation>
+    </message>
+    <message>
+        <source>Start of the ramp</source>
+        <translation>Inicio de la gradación</translation>
+    </message>
+    <message>
+        <source>The color that the ramp starts from</source>
+        <translation>El color del que parte la gradación</translation>
+    </message>
+    <message>
+        <source>Relation of the ladder</source>
+        <translation>Relación de la escala</translation>
+    </message>
+    <message>
+        <source>Which hues have a ramp each: the current color&apos;s and those related to it</source>
+        <translation>Qué tonos tienen cada uno su gradación: el del color actual y los relacionados con él</translation>
+    </message>
+    <message>
+        <source>Darkest value of the ramp</source>
+        <translation>Valor más oscuro de la gradación</translation>
+    </message>
+    <message>
+        <source>The value where the ramp ends in the dark; 0 is black</source>
+        <translation>El valor en que la gradación acaba en lo oscuro; 0 es negro</translation>
+    </message>
+    <message>
+        <source>Lightest value of the ramp</source>
+        <translation>Valor más claro de la gradación</translation>
+    </message>
+    <message>
+        <source>The value where the ramp ends in the light; 100 is white</source>
+        <translation>El valor en que la gradación acaba en lo claro; 100 es blanco</translation>
+    </message>
+    <message>
+        <source>Saturation of the ladder</source>
+        <translation>Saturación de la escala</translation>
+    </message>
+    <message>
+        <source>How much of the saturation that each hue has where it is strongest</source>
+        <translation>Cuánto de la saturación que cada tono tiene donde es más intenso</translation>
+    </message>
+    <message>
+        <source>preview on staff and wheel</source>
+        <translation>ver en pentagrama y círculo</translation>
+    </message>
+    <message>
+        <source>Show the ramp beside the staff, each step at its value, and its places on the wheel</source>
+        <translation>Mostrar la gradación junto al pentagrama, cada paso en su valor, y sus lugares en el círculo</translation>
+    </message>
+    <message>
+        <source>Add all steps to the set as a family, of a ladder one for each hue</source>
+        <translation>Añadir todos los pasos al conjunto como familia, de una escala una por cada tono</translation>
+    </message>
+    <message>
+        <source>greys of this light</source>
+        <translation>grises de esta luz</translation>
+    </message>
+    <message>
+        <source>between two colors</source>
+        <translation>entre dos colores</translation>
+    </message>
+    <message>
+        <source>ladder: a ramp for each hue</source>
+        <translation>escala: una fila por tono</translation>
+    </message>
+    <message>
+        <source>Relation</source>
+        <translation>Relación</translation>
+    </message>
+    <message>
+        <source>From</source>
+        <translation>Desde</translation>
+    </message>
+    <message>
+        <source>Darkest</source>
+        <translation>Más oscuro</translation>
+    </message>
+    <message>
+        <source>Lightest</source>
+        <translation>Más claro</translation>
+    </message>
+    <message>
+        <source>Saturation</source>
+        <translation>Saturación</translation>
+    </message>
+    <message>
+        <source>Steps of ramp %1</source>
+        <translation>Pasos de la gradación %1</translation>
+    </message>
+    <message>
+        <source>Number of steps of each hue, 3 to 9</source>
+        <translation>Número de pasos de cada tono, de 3 a 9</translation>
+    </message>
+    <message>
+        <source>values closer than %1 read as one</source>
+        <translation>los valores más próximos que %1 se leen como uno</translation>
     </message>
 </context>
 <context>
@@ -7689,6 +7851,10 @@ en la máscara %1 %</translation>
         <source>Hide related colors</source>
         <translation>Ocultar los relacionados</translation>
     </message>
+    <message>
+        <source>Show all on the rim</source>
+        <translation>Mostrar todas en el borde</translation>
+    </message>
 </context>
 <context>
     <name>zc::ReportPanel</name>
@@ -7842,6 +8008,26 @@ en la máscara %1 %</translation>
     <message>
         <source>Show one by one</source>
         <translation>Mostrar una a una</translation>
+    </message>
+    <message>
+        <source>Turn families to it</source>
+        <translation>Girar las familias hasta ella</translation>
+    </message>
+    <message>
+        <source>Turn families to %1</source>
+        <translation>Girar familias: %1</translation>
+    </message>
+    <message>
+        <source>Compare</source>
+        <translation>Comparar</translation>
+    </message>
+    <message>
+        <source>Compare the hues with another relation</source>
+        <translation>Comparar los tonos con otra relación</translation>
+    </message>
+    <message>
+        <source>%1, %2° off</source>
+        <translation>%1, a %2°</translation>
     </message>
 </context>
 <context>
@@ -8832,6 +9018,10 @@ en la máscara %1 %</translation>
     <message>
         <source>Size</source>
         <translation>Tamaño</translation>
+    </message>
+    <message>
+        <source>color keys, as listed at Limit</source>
+        <translation>claves de color, como en Limitar</translation>
     </message>
 </context>
 <context>
@@ -9881,6 +10071,14 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <source>%1, as it is</source>
         <translation>%1, como está</translation>
     </message>
+    <message>
+        <source>photo, in the mask</source>
+        <translation>foto, en la máscara</translation>
+    </message>
+    <message>
+        <source>photo, in key %1</source>
+        <translation>foto, clave %1</translation>
+    </message>
 </context>
 <context>
     <name>zc::TryView</name>
@@ -10332,6 +10530,10 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Add to set</source>
         <translation>Añadir al conjunto</translation>
+    </message>
+    <message>
+        <source>%1° further: %2. Click to choose %3.</source>
+        <translation>A %1°: %2. Haz clic para elegir %3.</translation>
     </message>
 </context>
 <context>

@@ -39,6 +39,7 @@ void add_wheel_options(const Options& command, WheelSpec& wheel);
 [[nodiscard]] Command add_reach(const Options& app);
 [[nodiscard]] Command add_fewest(const Options& app);
 [[nodiscard]] Command add_relate(const Options& app);
+[[nodiscard]] Command add_ladder(const Options& app);
 [[nodiscard]] Command add_between(const Options& app);
 [[nodiscard]] Command add_check(const Options& app);
 [[nodiscard]] Command add_limit(const Options& app);

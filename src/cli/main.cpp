@@ -29,7 +29,7 @@ std::vector<Command> all_commands(const Options& app) {
                            add_string(app),   add_mix(app),        add_recipe(app),  add_reach(app),
                            add_fewest(app),   add_relate(app),     add_between(app), add_check(app),
                            add_limit(app),    add_export(app),     add_import(app),  add_grade(app),
-                           add_adjust(app)};
+                           add_adjust(app),   add_ladder(app)};
   const Options parcel = app.group("parcel", "Sets and masks for others in one file");
   out.push_back(add_parcel_pack(parcel));
   out.push_back(add_parcel_list(parcel));

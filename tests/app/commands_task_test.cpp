@@ -593,6 +593,22 @@ std::vector<Command> all_commands() {
          run();
          return wheel(d, "wheel").zoom() == 1;
        }},
+      {"addLadder", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         d.model().picking().choose_relation(Relation::Square);
+         const std::size_t before = current_set(d.piece())->families.size();
+         run();
+         const auto& families = current_set(d.piece())->families;
+         return families.size() == before + 4 && families.back().swatches.size() == 5 &&
+                near_to(value_of(families.back().swatches[4].color), 92, 1e-6);
+       }},
+      {"showAllRelations", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool shown = d.session().relations.all;
+         run();
+         return shown && !d.session().relations.all;
+       }},
       {"pinRelation", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          d.model().picking().use_color(*parse_color("#98573f"));
@@ -1181,6 +1197,16 @@ private slots:
     d.part<QAbstractButton>("page.ramp").click();
     d.part<QAbstractButton>("showRamp").click();
     QVERIFY(type("rampSteps", "7", [&] { return d.session().ramp.size() == 7; }));
+    const auto end_at = [&](double value, bool last) {
+      const auto& ramp = d.session().ramp;
+      return near_to(value_of((last ? ramp.back() : ramp.front()).color), value, 1e-6);
+    };
+    d.choose("rampKind", -1);
+    QVERIFY(type("rampDarkest", "20", [&] { return end_at(20, false); }));
+    QVERIFY(type("rampLightest", "81", [&] { return end_at(81, true); }));
+    const std::vector<RampStep> strong = d.session().ramp;
+    QVERIFY(type("rampSaturation", "40", [&] { return d.session().ramp != strong; }));
+    d.choose("rampKind", RampKind::Values);
     d.part<QAbstractButton>("page.mixing").click();
     for (std::size_t i = 0; i < kMostCorners; ++i)
       QVERIFY(type(qPrintable(QStringLiteral("mix.strength.%1").arg(i)), "3",

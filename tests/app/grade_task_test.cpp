@@ -6,7 +6,9 @@
 #include "app/desks/grade/versions_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "core/grading/relation_check.h"
 #include "core/piece/edits.h"
+#include "core/piece/laying.h"
 #include "desk.h"
 #include "model/work/set_work.h"
 
@@ -36,6 +38,7 @@ private slots:
   void rows_let_in_and_wrap();
   void a_swatch_is_replaced_with_the_mouse_and_by_keys();
   void the_report_opens_to_its_parts();
+  void families_are_turned_into_a_relation();
   void nothing_moves_when_the_view_changes();
   void a_press_held_still_opens_what_the_right_button_opens();
   void the_list_says_the_numbers_of_the_tray();
@@ -239,6 +242,42 @@ void GradeTask::the_report_opens_to_its_parts() {
   // A part is mended by itself.
   m_desk->part<QAbstractButton>("remedyPart").click();
   QVERIFY(comes_true([&] { return work().report().outside_mask.size() == outside.size() - 1; }));
+}
+
+void GradeTask::families_are_turned_into_a_relation() {
+  const Wheel& wheel = m_desk->model().wheel();
+  std::vector<LaidFamily> laid;
+  for (const double hue : {20.0, 140.0, 271.0}) {
+    laid.push_back({"hue " + std::to_string(static_cast<int>(hue)), {}});
+    for (const double v : {35.0, 60.0}) {
+      const auto found = wheel.nearest_existing({hue, 0.6, v});
+      laid.back().colors.push_back({found.color, WheelPlace{found.at, wheel.spec()}});
+    }
+  }
+  m_desk->model().store().apply("set", [&](Piece) { return with_laid_families(new_piece({}), laid); });
+  const auto found = [this] { return m_desk->part<QLabel>("relationFound").text(); };
+  QVERIFY(comes_true([&] { return found().contains("triad") && found().contains("off"); }));
+  const double off =
+      fitted(Relation::Triad, family_hues(current_set(m_desk->piece())->families, wheel))->families[2].off;
+  QVERIFY(m_desk->part<QLabel>("relationOff")
+              .text()
+              .contains(QStringLiteral("hue 271 by %1°").arg(off, 0, 'f', 0)));
+  auto& turn = m_desk->part<QAbstractButton>("relationRemedy");
+  const Swatch last = current_set(m_desk->piece())->families[2].swatches[1];
+  QEvent enter(QEvent::Enter), leave(QEvent::Leave);
+  QCoreApplication::sendEvent(&turn, &enter);
+  QVERIFY(work().shown(last) != last.color);
+  QCoreApplication::sendEvent(&turn, &leave);
+  QCOMPARE(work().shown(last), last.color);
+  const Piece before = m_desk->piece();
+  turn.click();
+  QVERIFY(comes_true([&] { return found().contains("stand in"); }));
+  CHECK_NEAR(value_of(current_set(m_desk->piece())->families[2].swatches[1].color), value_of(last.color),
+             1e-6);
+  m_desk->model().store().stack().undo();
+  QCOMPARE(m_desk->piece(), before);
+  m_desk->trigger("compare.complement");
+  QVERIFY(comes_true([&] { return found().contains("complement"); }));
 }
 
 /// Whatever of the set is shown: what was pressed to show it is still under the pointer.

@@ -47,6 +47,9 @@ private slots:
   void a_ramp_is_laid_as_a_family_in_one_step();
   void a_ramp_stands_on_the_staffs_axis_and_gives_single_steps();
   void a_ramp_goes_to_a_well_and_into_its_haze();
+  void a_ramp_goes_between_whatever_is_there();
+  void a_ladder_is_previewed_and_added_in_one_step();
+  void a_relation_is_chosen_on_the_rim();
   void the_rail_marks_where_the_color_ends();
   void values_only_and_surrounds_are_neutral();
 
@@ -465,8 +468,8 @@ void PickTask::strips_are_always_in_sight() {
     auto& strip = m_desk->part<ChipRow>(qPrintable(QStringLiteral("strip.") + name));
     QVERIFY(strip.isVisible());
     const auto made = *make_ramp({kind, color, {}, 7}, m_desk->model().wheel());
-    QCOMPARE(strip.steps().size(), std::size_t{5});
-    for (std::size_t i = 0; i < 5; ++i) QCOMPARE(strip.steps()[i].color, made[i + 1].color);
+    QCOMPARE(strip.steps().size(), std::size_t{6}); // the color itself first
+    for (std::size_t i = 0; i < 6; ++i) QCOMPARE(strip.steps()[i].color, made[i].color);
   }
   m_desk->trigger("lay.shades");
   QCOMPARE(current_set(m_desk->piece())->families.back().name, hue_in_words(color) + " shades");
@@ -521,7 +524,7 @@ void PickTask::a_ramp_stands_on_the_staffs_axis_and_gives_single_steps() {
   const ValueAxis axis(staff.height());
   for (std::size_t i = 0; i < steps.size(); ++i) {
     QVERIFY(std::abs(staff.ramp_rect(i).center().y() - axis.y_of(value_of(steps[i].color))) < 1e-6);
-    const QColor shown = seen(staff, staff.ramp_rect(i).center() + QPointF(8, 0));
+    const QColor shown = seen(staff, staff.ramp_rect(i).center() + QPointF(8, 5)); // Off the value line.
     QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, steps[i].color) < 1.5 / 255);
   }
   click(staff, staff.ramp_rect(2).center());
@@ -549,7 +552,7 @@ void PickTask::a_ramp_goes_to_a_well_and_into_its_haze() {
   click(wells, wells.well_rect(3).center(), Qt::ShiftModifier);
   m_desk->model().picking().use_color({0.1, 0.2, 0.5});
   m_desk->choose("rampKind", RampKind::Between);
-  m_desk->choose("rampTarget", 3);
+  m_desk->choose("rampTarget", "well.3");
   const auto ends = [this](Srgb from, Srgb to, double tolerance) {
     const auto& ramp = m_desk->session().ramp;
     return ramp.size() == 9 && largest_step(ramp.front().color, from) < 1e-6 &&
@@ -575,8 +578,138 @@ void PickTask::a_ramp_goes_to_a_well_and_into_its_haze() {
   m_desk->model().picking().use_color({0.1, 0.2, 0.5});
   m_desk->choose("rampKind", RampKind::Distance);
   QVERIFY(ends({0.1, 0.2, 0.5}, {0.9, 0.6, 0.3}, 0.1));
-  m_desk->choose("rampTarget", -2); // the usual haze
+  m_desk->choose("rampTarget", "haze");
   QVERIFY(ends({0.1, 0.2, 0.5}, usual_haze(), 0.1));
+}
+
+/// Members, corners, the neutral and swatches as ends; greys of the mask's light; ends that are not white and
+/// black.
+void PickTask::a_ramp_goes_between_whatever_is_there() {
+  open_ramp();
+  const auto& ramp = m_desk->session().ramp;
+  m_desk->choose("rampKind", RampKind::Greys);
+  QVERIFY(m_desk->part<QLabel>("noRamp").text().contains("no mask"));
+  QVERIFY(ramp.empty() && !m_desk->part<QAbstractButton>("layRamp").isEnabled());
+  m_desk->model().store().apply("mask", [](Piece p) -> Result<Piece> {
+    return with_mask(std::move(p), pattern_mask({Pattern::Triad, 180, 40}));
+  });
+  click(wheel(), place(180, 0.4));
+  const Session& s = m_desk->session();
+  const auto in_mask = [&](DiscPoint p) {
+    return m_desk->model().wheel().nearest_existing(wheel_point(p, s.at.at.v)).color;
+  };
+  const Srgb neutral = in_mask(*m_desk->model().region()->centroid());
+  QCOMPARE(ramp.size(), std::size_t{9});
+  QVERIFY(largest_step(ramp.back().color, neutral) < 1e-6);
+  for (const auto& step : ramp) CHECK_NEAR(value_of(step.color), s.at.at.v, 0.01);
+  // Any two of them.
+  m_desk->model().laying().lay_color({{0.8, 0.5, 0.2}, {}});
+  const Id swatch = current_set(m_desk->piece())->families[0].swatches[0].id;
+  m_desk->model().picking().choose_relation(Relation::Triad);
+  m_desk->choose("rampKind", RampKind::Between);
+  m_desk->part<QAbstractButton>("rampHold").click();
+  const auto ends = [&](const char* from, Srgb first, const QString& to, Srgb last) {
+    m_desk->choose("rampFrom", from);
+    m_desk->choose("rampTarget", to);
+    return largest_step(ramp.front().color, first) < 1e-6 && largest_step(ramp.back().color, last) < 1e-6;
+  };
+  const auto member = [&](std::size_t i) { return m_desk->model().picking().members()[i].color; };
+  QVERIFY(ends("member.2", member(2), "neutral", neutral));
+  QVERIFY(ends("corner.1", in_mask(m_desk->model().region()->corners()[1]),
+               QStringLiteral("swatch.%1").arg(swatch), {0.8, 0.5, 0.2}));
+  // What was chosen and is gone is not told for something else.
+  m_desk->model().store().apply("gone", [&](Piece p) { return without_swatches(std::move(p), {swatch}); });
+  QCOMPARE(m_desk->part<QComboBox>("rampTarget").currentData().toString(), QString("before"));
+  m_desk->choose("rampKind", RampKind::Tints);
+  type_into(m_desk->part<NumberField>("rampLightest"), "88");
+  CHECK_NEAR(value_of(ramp.back().color), 88, 1e-6);
+  m_desk->choose("rampKind", RampKind::Shades);
+  type_into(m_desk->part<NumberField>("rampDarkest"), "9");
+  CHECK_NEAR(value_of(ramp.back().color), 9, 1e-6);
+  m_desk->choose("rampKind", RampKind::Values);
+  QVERIFY(std::any_of(ramp.begin(), ramp.end(),
+                      [&](const RampStep& step) { return largest_step(step.color, s.color()) < 1e-6; }));
+}
+
+void PickTask::a_ladder_is_previewed_and_added_in_one_step() {
+  open_ramp();
+  click(wheel(), place(75, 0.7));
+  m_desk->choose("rampKind", -1);
+  m_desk->choose("rampRelation", Relation::Triad);
+  QCOMPARE(m_desk->session().relations.relation, Relation::Triad);
+  const std::vector<RampStep> ramp = m_desk->session().ramp;
+  QCOMPARE(ramp.size(), std::size_t{15});
+  // Rows side by side on the staff, each step at its value; its place on the wheel in its color.
+  auto& staff = m_desk->part<StaffView>("staff");
+  m_desk->part<QAbstractButton>("page.set").click();
+  QCoreApplication::processEvents();
+  const ValueAxis axis(staff.height());
+  for (std::size_t i = 0; i < ramp.size(); ++i) {
+    const QRectF chip = staff.ramp_rect(i);
+    QVERIFY(std::abs(chip.center().y() - axis.y_of(value_of(ramp[i].color))) < 1e-6);
+    if (i >= 5) QVERIFY(chip.left() > staff.ramp_rect(i - 5).right());
+    const QColor shown = seen(staff, chip.center() + QPointF(4, 0));
+    QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, ramp[i].color) < 1.5 / 255);
+    const QColor mark = seen(wheel(), wheel().screen_point(disc_point(ramp[i].at->at)));
+    const bool last_on_rim = ramp[i].at->at.r > 0.99 && (i % 5 == 4 || ramp[i + 1].at->at.r <= 0.99);
+    if (last_on_rim) // It stands over all darker ones of its row.
+      QVERIFY(largest_step({mark.redF(), mark.greenF(), mark.blueF()}, ramp[i].color) < 4.0 / 255);
+  }
+  const Piece before = m_desk->piece();
+  m_desk->part<QAbstractButton>("layRamp").click();
+  const auto& families = current_set(m_desk->piece())->families;
+  QCOMPARE(families.size(), std::size_t{3});
+  for (std::size_t f = 0; f < 3; ++f)
+    for (std::size_t i = 0; i < 5; ++i) QCOMPARE(families[f].swatches[i].color, ramp[5 * f + i].color);
+  QVERIFY(families[0].name != families[1].name);
+  m_desk->model().store().stack().undo();
+  QCOMPARE(m_desk->piece(), before);
+  // Too many steps for the room between the ends: twins are told.
+  m_desk->part<QAbstractButton>("page.ramp").click();
+  QVERIFY(!m_desk->part<QLabel>("rampWords").text().contains("read as one"));
+  type_into(m_desk->part<NumberField>("rampDarkest"), "70");
+  QVERIFY(m_desk->part<QLabel>("rampWords").text().contains("read as one"));
+  // A ramp has its own ends and steps.
+  m_desk->choose("rampKind", RampKind::Values);
+  QCOMPARE(m_desk->part<NumberField>("rampDarkest").value(), 0.0);
+  QCOMPARE(m_desk->session().ramp.size(), std::size_t{9});
+}
+
+void PickTask::a_relation_is_chosen_on_the_rim() {
+  click(wheel(), place(75, 0.6));
+  const Srgb color = m_desk->session().color();
+  const auto chosen = [&] { return m_desk->session().relations.relation; };
+  m_desk->trigger("allRelations");
+  const auto at = [&](double turn) { return wheel().rim_mark(75 + turn); };
+  for (const auto& [turn, relation] :
+       std::initializer_list<std::pair<double, Relation>>{{90, Relation::Square},
+                                                          {-30, Relation::Analogous},
+                                                          {240, Relation::Triad},
+                                                          {60, Relation::Rectangle},
+                                                          {150, Relation::Split}}) {
+    // Its hue is seen there.
+    const QColor mark = seen(wheel(), at(turn));
+    const Srgb there =
+        m_desk->model()
+            .wheel()
+            .nearest_existing({wrap_degrees(75 + turn), m_desk->session().at.at.r, m_desk->session().at.at.v})
+            .color;
+    QVERIFY(largest_step({mark.redF(), mark.greenF(), mark.blueF()}, there) < 6.0 / 255);
+    click(wheel(), at(turn));
+    QCOMPARE(chosen(), relation);
+    QCOMPARE(m_desk->session().color(), color);
+  }
+  // A mark of several relations goes through them; what is let go beside it chooses nothing.
+  m_desk->model().picking().choose_relation(Relation::Analogous);
+  click(wheel(), at(240));
+  QCOMPARE(chosen(), Relation::Triad);
+  press(wheel(), at(90));
+  move(wheel(), at(105));
+  release(wheel(), at(105));
+  QCOMPARE(chosen(), Relation::Triad);
+  m_desk->trigger("allRelations");
+  click(wheel(), at(90));
+  QVERIFY(chosen() == Relation::Triad && m_desk->session().color() != color);
 }
 
 void PickTask::the_rail_marks_where_the_color_ends() {

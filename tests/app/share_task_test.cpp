@@ -39,6 +39,7 @@ private slots:
   }
   void cleanup() { m_desk.reset(); }
   void parts_are_switched_and_seen();
+  void keys_stand_on_the_sheet();
   void pages_are_turned();
   void the_printable_is_taken_and_undone();
   void the_proof_shows_what_the_press_makes_of_it();
@@ -138,6 +139,45 @@ void ShareTask::parts_are_switched_and_seen() {
   m_desk->model().viewing().look_with(ColorVision::Values);
   const QColor grey = seen_at(first[3].box);
   QVERIFY(grey.red() == grey.green() && grey.green() == grey.blue());
+}
+
+void ShareTask::keys_stand_on_the_sheet() {
+  for (const SheetPart part : {SheetPart::Swatches, SheetPart::Reference, SheetPart::Wheel}) tick_part(part);
+  tick_part(SheetPart::Keys);
+  const auto keys = m_desk->model().keys().keys();
+  QVERIFY(keys.size() > 12);
+  std::vector<SheetPicture> pictures;
+  for (const SheetPicture& p : sheet().pages[0].pictures)
+    if (p.part == SheetPart::Keys && !p.key_wheel) pictures.push_back(p);
+  QCOMPARE(pictures.size(), std::min(keys.size(), kMostSheetKeys));
+  const auto words = [&](const QString& name) {
+    return std::ranges::any_of(sheet().pages[0].texts,
+                               [&](const SheetText& t) { return t.words == name.toStdString(); });
+  };
+  QVERIFY(words("as it is") && words("90°"));
+  // Each is the photo in that key.
+  QVERIFY(comes_true([&] { return m_desk->model().share_model().images().keys.size() == pictures.size(); }));
+  const auto& made = m_desk->model().share_model().images().keys;
+  const Wheel& wheel = m_desk->model().wheel();
+  int moved = 0;
+  for (std::size_t i = 0; i < keys.size() && i < made.size(); ++i) {
+    if (keys[i].kind != KeyKind::Turn) continue;
+    for (int x = 20; x < made[i].picture.width(); x += 90) {
+      const QColor from = made[0].picture.pixelColor(x, 100), to = made[i].picture.pixelColor(x, 100);
+      const Srgb wanted =
+          KeyMap::turned(wheel, keys[i].turn).moved(Srgb{from.redF(), from.greenF(), from.blueF()}).color;
+      QVERIFY(largest_step(wanted, {to.redF(), to.greenF(), to.blueF()}) < 0.6 / 255);
+      moved += from != to;
+    }
+  }
+  QVERIFY(moved > 10);
+  // They are seen, and follow when the list at Limit does.
+  QVERIFY(comes_true([&] { return seen_at(pictures[0].box) != seen(stage(), stage().place_of(4, 4)); }));
+  KeySheet turns = m_desk->session().keys;
+  turns.rows = KeyRows::Turns;
+  turns.step = 90;
+  m_desk->model().viewing().list_keys(turns);
+  QVERIFY(comes_true([&] { return m_desk->model().share_model().images().keys.size() == 4; }));
 }
 
 void ShareTask::pages_are_turned() {

@@ -42,6 +42,7 @@ private slots:
   void the_picture_is_written_at_full_size();
   void the_picture_written_is_the_one_seen();
   void what_few_pixels_use_stays();
+  void the_picture_stands_in_another_key_beside_the_study();
   void light_becomes_a_version();
   void every_picture_and_set_works_data();
   void every_picture_and_set_works();
@@ -455,6 +456,66 @@ void TryTask::what_few_pixels_use_stays() {
   QVERIFY(comes_true([&] { return m_desk->model().store().stack().undoText().startsWith("Remove"); }));
   QVERIFY(find_swatch(m_desk->piece(), light));
   QVERIFY(swatch_count(set()) < 10);
+}
+
+void TryTask::the_picture_stands_in_another_key_beside_the_study() {
+  const auto choose = [this](const char* list, const QString& key) {
+    auto& box = m_desk->part<QComboBox>(list);
+    for (int i = 0; i < box.count(); ++i)
+      if (box.itemData(i).toList().value(3).toString() == key) {
+        box.setCurrentIndex(i);
+        emit box.activated(i);
+        return;
+      }
+    qFatal("no such key");
+  };
+  press_word("try.photo");
+  const QPointF at(250, 250);
+  const Wheel& wheel = m_desk->model().wheel();
+  const auto color_at = [&] {
+    const QColor c = seen(view(), at);
+    return Srgb{c.redF(), c.greenF(), c.blueF()};
+  };
+  Trying photo = trying();
+  photo.right = {true};
+  m_desk->model().viewing().try_on(photo);
+  const Srgb plain = color_at();
+  choose("try.right", "turn.90");
+  const Srgb turned = KeyMap::turned(wheel, 90).moved(plain).color;
+  QVERIFY(largest_step(plain, turned) > 0.05);
+  QVERIFY(comes_true([&] { return largest_step(color_at(), turned) < 1.2 / 255; }));
+  // Pressed into the mask it goes with the mask.
+  choose("try.right", "mask");
+  const auto pressed = [&] {
+    return KeyMap::pressed(wheel, MaskRegion(*m_desk->piece().mask)).moved(plain).color;
+  };
+  const Srgb first = pressed();
+  QVERIFY(comes_true([&] { return largest_step(color_at(), first) < 1.2 / 255; }));
+  m_desk->model().masking().turn_mask(100);
+  QVERIFY(largest_step(first, pressed()) > 0.02);
+  QVERIFY(comes_true([&] { return largest_step(color_at(), pressed()) < 1.2 / 255; }));
+  // Beside the study, and so it is written.
+  press_word("try.study");
+  press_word("try.two");
+  choose("try.left", "turn.90");
+  Trying two = trying();
+  two.right = {};
+  two.edge = 0.5;
+  m_desk->model().viewing().try_on(two);
+  const QTemporaryDir folder;
+  m_desk->dialogs.export_path = folder.filePath("keyed.png");
+  m_desk->trigger("savePicture");
+  QVERIFY(comes_true([&] { return m_desk->notice().contains("keyed.png"); }));
+  const QImage written(m_desk->dialogs.export_path), full = m_desk->model().tries().photo()->full();
+  for (int y = 5; y < full.height(); y += 97) {
+    const QColor from = full.pixelColor(full.width() / 5, y), to = written.pixelColor(full.width() / 5, y);
+    const Srgb wanted = KeyMap::turned(wheel, 90).moved(Srgb{from.redF(), from.greenF(), from.blueF()}).color;
+    QVERIFY(largest_step(wanted, {to.redF(), to.greenF(), to.blueF()}) < 0.6 / 255);
+    const QColor right = written.pixelColor(full.width() * 4 / 5, y),
+                 there = full.pixelColor(full.width() * 4 / 5, y);
+    QCOMPARE(right.name(),
+             hex(nearest({there.redF(), there.greenF(), there.blueF()}, set().families)->color));
+  }
 }
 
 void TryTask::light_becomes_a_version() {

@@ -13,8 +13,8 @@
 #include "core/image/values.h"
 #include "core/keys/key_picture.h"
 #include "core/mask/patterns.h"
+#include "core/mix/ladders.h"
 #include "core/mix/pigment.h"
-#include "core/mix/ramps.h"
 #include "core/mix/reach.h"
 #include "core/mix/trade_paints.h"
 #include "core/piece/adjust.h"
@@ -290,6 +290,20 @@ private slots:
           CHECK_NEAR(told[i]["value"].get<double>(), expected[i].at.v, 1e-9);
         }
       }
+    const J rungs = run({"ladder", "#1f55b5", "--relation", "square", "--hues", "ink", "--measure", "oklab",
+                         "--steps", "4", "--darkest", "20", "--saturation", "0.5"})
+                        .json();
+    LadderSpec spec{{}, 4, 20, 92, 0.5};
+    for (const auto& member : related(wheel, wheel.locate(blue), Relation::Square))
+      spec.hues.push_back(member.at.a);
+    const auto rows = *make_ladder(spec, wheel);
+    QCOMPARE(rungs.size(), std::size_t{4});
+    for (std::size_t row = 0; row < 4; ++row)
+      for (std::size_t i = 0; i < 4; ++i)
+        QVERIFY(rungs[row]["steps"][i]["hex"] == hex_of(rows[row][i].color));
+    const J greys = run({"string", "--kind", "greys", "--from", "#ce854e", "--to", "#5a6f80"}).json();
+    QVERIFY(greys.size() == 9 && greys[0]["hex"] == "#ce854e" && greys[4]["hex"] != greys[0]["hex"]);
+    QVERIFY(run({"ladder", "#1f55b5", "--relation", "square", "--steps", "12"}).code == 2);
     for (const auto& [way, word] : kWayWords) {
       const J told =
           run({"between", "#ce854e", "#1f55b5", "--steps", "4", "--way", QString::fromUtf8(word)}).json();

@@ -9,6 +9,7 @@
 #include "core/piece/key_edits.h"
 #include "core/piece/laying.h"
 #include "core/piece/rules.h"
+#include "core/try/follow.h"
 #include "support/check.h"
 
 #include <random>
@@ -94,6 +95,7 @@ private slots:
   void values_stay();
   void like_colors_stay_alike();
   void swatches_move_as_their_pixels();
+  void following_and_a_key_agree_on_swatches();
   void a_rim_of_its_own_fills_the_mask();
   void numbers_are_those_of_each_pixel();
   void coarse_is_near_exact();
@@ -260,6 +262,38 @@ void KeysTest::swatches_move_as_their_pixels() {
       for (const Swatch& s : families(*taken)[0].swatches)
         QVERIFY(largest_step(s.color, srgb_from_8bit(color_of(shown[i++]))) <= kEighth);
       QCOMPARE(i, shown.size());
+    }
+  }
+}
+
+/// The set taken into a key, followed from the set before: a swatch's color goes the same way.
+void KeysTest::following_and_a_key_agree_on_swatches() {
+  std::mt19937 random(31);
+  for (const WheelSpec& spec : {WheelSpec{}, WheelSpec{HueScale::Even, SaturationMeasure::OklabChroma}}) {
+    const Wheel wheel(spec);
+    Piece piece = new_piece({});
+    piece.wheel = spec;
+    for (int family = 0; family < 4; ++family) {
+      std::vector<LaidColor> colors;
+      for (int i = 0; i < 6; ++i) {
+        const auto found =
+            wheel.nearest_existing({double(random() % 360), (random() % 90) / 100.0, 15.0 + random() % 75});
+        colors.push_back({found.color, WheelPlace{found.at, spec}});
+      }
+      piece = *with_laid_family(std::move(piece), "family " + std::to_string(family), colors);
+    }
+    for (const KeyMap& map : {KeyMap::turned(wheel, 77),
+                              KeyMap::pressed(wheel, MaskRegion(pattern_mask({Pattern::Triad, 33, 0})))}) {
+      const Piece moved = with_sets_moved(piece, map, Carry::SetToo);
+      std::vector<SwatchMove> moves;
+      for (std::size_t f = 0; f < 4; ++f)
+        for (std::size_t s = 0; s < 6; ++s)
+          moves.push_back({current_set(piece)->families[f].swatches[s].color,
+                           current_set(moved)->families[f].swatches[s].color});
+      const Follow follow(moves);
+      for (const SwatchMove& move : moves) {
+        QVERIFY(largest_step(follow.moved(move.from).color, map.moved(move.from).color) < 1.0 / 255);
+      }
     }
   }
 }

@@ -230,7 +230,8 @@ private slots:
           spec.parts.insert(spec.parts.begin() + static_cast<int>(random() % (spec.parts.size() + 1)),
                             part.value);
       const double aspects[] = {0, 0.05, 0.7, 1.6, 20};
-      const SheetPictures pictures{aspects[random() % 5], hostile_name(random)};
+      SheetPictures pictures{aspects[random() % 5], hostile_name(random)};
+      for (auto keys = random() % 30; keys > 0; --keys) pictures.keys.push_back(hostile_name(random));
       const auto sheet = sheet_of(piece, piece.sets[0], spec, pictures, measured);
       QVERIFY2(sheet || sheet.error().place == "margin", "");
       if (!sheet) continue;

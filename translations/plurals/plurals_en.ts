@@ -127,6 +127,13 @@
             <numerusform>Add %n colors</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>Add ladder of %n hues</source>
+        <translation>
+            <numerusform>Add ladder of %n hues</numerusform>
+            <numerusform>Add ladder of %n hues</numerusform>
+        </translation>
+    </message>
 </context>
 <context>
     <name>zc::PaintModel</name>

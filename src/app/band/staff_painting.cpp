@@ -346,10 +346,9 @@ void StaffView::paint_dragged(QPainter& painter) {
 void StaffView::paint_ramp(QPainter& painter) {
   const auto& ramp = m_model.session().ramp;
   if (ramp.empty()) return;
-  const double x = ramp_rect(0).center().x();
   painter.setPen(QPen(theme().quiet, 1, Qt::DotLine));
-  painter.drawLine(QPointF(x, ramp_rect(0).center().y()),
-                   QPointF(x, ramp_rect(ramp.size() - 1).center().y()));
+  for (std::size_t i = 1; i < ramp.size(); ++i)
+    if (ramp[i].row == ramp[i - 1].row) painter.drawLine(ramp_rect(i - 1).center(), ramp_rect(i).center());
   for (std::size_t i = 0; i < ramp.size(); ++i) {
     const QColor color = shown_color(ramp[i].color, m_model.session().vision);
     draw_chip(painter, ramp_rect(i), color, theme().stage);
@@ -360,6 +359,7 @@ void StaffView::paint_ramp(QPainter& painter) {
   }
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
+  const double x = (ramp_rect(0).left() + ramp_rect(ramp.size() - 1).right()) / 2;
   painter.drawText(QRectF(x - 30, axis().bottom() + 2, 60, 20), Qt::AlignHCenter | Qt::AlignVCenter,
                    m_model.session().desk == Desk::Observe ? tr("results") : tr("ramp"));
 }

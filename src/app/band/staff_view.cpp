@@ -30,7 +30,7 @@ constexpr double kGutter = 30, kGutterOfWide = 104;
 /// Free at each side of a column; less where it is narrow.
 constexpr double kColumnGap = 12, kNarrowGap = 4;
 /// Beside the staff while a ramp is previewed.
-constexpr double kRampLane = 40;
+constexpr double kRampLane = 40, kLadderRow = 20;
 /// A band limit can be taken this far off.
 constexpr double kLimitReach = 5;
 
@@ -85,15 +85,24 @@ void StaffView::place_first() {
 }
 
 QRectF StaffView::staff_rect() const {
-  const double lane = m_model.session().ramp.empty() ? 0 : kRampLane;
+  const double lane = m_model.session().ramp.empty() ? 0 : ramp_lane();
   return {8, axis().top(), width() - 8.0 - kMargin - lane - gutter(), axis().length()};
+}
+
+/// Rows of a ladder stand side by side.
+double StaffView::ramp_lane() const {
+  int rows = 1;
+  for (const RampStep& step : m_model.session().ramp) rows = std::max(rows, step.row + 1);
+  return rows == 1 ? kRampLane : 8 + kLadderRow * rows;
 }
 
 QRectF StaffView::ramp_rect(std::size_t step) const {
   const auto& ramp = m_model.session().ramp;
   const double y = axis().y_of(value_of(ramp.at(step).color));
   const double height = ramp.size() > 12 ? 10 : 16;
-  return {staff_rect().right() + gutter() + 10, y - height / 2, kRampLane - 8, height};
+  const double left = staff_rect().right() + gutter() + 10, wide = ramp_lane() - 8;
+  if (wide < kLadderRow * 2) return {left, y - height / 2, wide, height};
+  return {left + kLadderRow * ramp[step].row, y - height / 2, kLadderRow - 4, height};
 }
 
 std::optional<std::size_t> StaffView::ramp_step_at(QPointF p) const {

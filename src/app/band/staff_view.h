@@ -50,6 +50,7 @@ public:
   [[nodiscard]] QRectF slot_rect(std::size_t family) const;
 
   /// A step of the string previewed beside the staff; a click lays it into the chosen family.
+  [[nodiscard]] double ramp_lane() const;
   [[nodiscard]] QRectF ramp_rect(std::size_t step) const;
 
   /// Where the limit of the light or the dark band can be taken; at Grade only.

@@ -8,14 +8,20 @@
 #include "app/platform/dialogs.h"
 #include "app/wheel/mask_hands.h"
 #include "app/wheel/wheel_view.h"
+#include "io/photo/picture_file.h"
+#include "io/sheet/key_sheet_picture.h"
 #include "model/application/app_model.h"
+#include "model/derived/job_pool.h"
 #include "model/i18n/text.h"
+
+#include <QPointer>
 
 namespace zc {
 namespace {
 
 /// From one hue that the trade names to the next, degrees.
 constexpr double kNamedHueStep = 30;
+constexpr int kSavedKey = 480; ///< Pixels of a picture in a sheet of keys that is saved.
 
 } // namespace
 
@@ -92,8 +98,20 @@ void LimitMenu::save_key_sheet() {
   const QString path =
       m_dialogs.export_file(parentWidget(), tr("keys.png"), tr("Pictures (*.png *.jpg *.jpeg)"));
   if (path.isEmpty()) return;
-  m_model.keys().save_sheet(path.toStdString(), [this, path](const Status& saved) {
-    m_model.notice(saved ? tr("Saved to \"%1\".").arg(path) : words(saved.error()));
+  // As it is listed. What is opened meanwhile does not stop it, and of two both are written.
+  static JobPool pool;
+  std::vector<ColorKey> keys;
+  for (const KeyModel::Entry& entry : m_model.keys().entries()) keys.push_back(entry.key);
+  pool.start([make = m_model.keys().maker_of(std::move(keys), {kSavedKey, kSavedKey}),
+              wheel = m_model.piece().wheel, path, who = QPointer<LimitMenu>(this)] {
+    const Status saved = zc::save_picture(key_sheet_picture(make(), wheel), path.toStdString());
+    if (!who) return;
+    QMetaObject::invokeMethod(
+        who,
+        [who, saved, path] {
+          who->m_model.notice(saved ? tr("Saved to \"%1\".").arg(path) : words(saved.error()));
+        },
+        Qt::QueuedConnection);
   });
 }
 

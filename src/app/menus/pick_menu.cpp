@@ -37,6 +37,16 @@ PickMenu::PickMenu(AppModel& model, PickDesk& pick, QWidget* parent)
   add_command("addRelation", tr("Add colors of &relation"),
               tr("Add the current color and the hues related to it as a family"), {},
               [this] { m_model.laying().lay_relation(); });
+  add_command("addLadder", tr("Add &ladder of relation"),
+              tr("Add a ramp for each hue of the relation as families: from dark to light through its "
+                 "strongest color, no two steps at one value"),
+              {}, [this] { m_model.laying().lay_ladder_of_relation(); });
+  auto* all =
+      add_command("showAllRelations", tr("Show &all relations"),
+                  tr("Show all relations of the color on the rim of the wheel, to choose one there"), {},
+                  [this] { m_model.picking().show_all_relations(!m_model.session().relations.all); });
+  all->setCheckable(true);
+  m_model.hear({Part::Relations}, all, [this, all] { all->setChecked(m_model.session().relations.all); });
   addSeparator();
   add_command("mixCurrentColor", tr("Mi&x current color"), tr("Add the current color to the mixing field"),
               {}, [this] {

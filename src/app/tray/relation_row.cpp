@@ -86,6 +86,12 @@ void RelationRow::fill_menu(QMenu& menu) {
       m_picks.choose_relation(static_cast<Relation>(m_relation->itemData(i).toInt()));
       open(true);
     });
+  auto* all = menu.addAction(tr("Show all on the rim"));
+  all->setObjectName(QStringLiteral("allRelations"));
+  all->setCheckable(true);
+  connect(all, &QAction::triggered, &m_picks, &Picking::show_all_relations);
+  connect(&menu, &QMenu::aboutToShow, all,
+          [this, all] { all->setChecked(m_model.session().relations.all); });
   auto* hide = menu.addAction(tr("Hide related colors"), this, [this] { open(false); });
   hide->setObjectName(QStringLiteral("hideRelation"));
   connect(&menu, &QMenu::aboutToShow, hide, [this, hide] { hide->setVisible(!m_content->isHidden()); });

@@ -34,7 +34,7 @@ constexpr double kRimRoom = 30;  ///< For hue names and for turning.
 constexpr double kNameRoom = 16; ///< More at the sides, where names lie flat.
 constexpr double kLargestZoom = 4, kZoomStep = 1.25;
 /// Marks of related hues stand this far inside the rim.
-constexpr double kMemberInset = 9, kMemberMark = 5, kMemberReach = 8, kSlideStart = 3;
+constexpr double kMemberInset = 9, kMemberMark = 5, kMemberReach = 8, kSlideStart = 3, kRampMark = 3;
 
 } // namespace
 
@@ -42,7 +42,8 @@ WheelView::WheelView(Studio& model, Picking& picking, Laying& laying, Masking& m
                      PhotoModel& photos, PaintModel& paints, Use use, QWidget* parent)
     : QWidget(parent), m_model(model), m_picks(picking), m_laying(laying), m_masking(masking), m_plan(plan),
       m_photos(photos), m_mixing(paints),
-      m_hands(use == Use::ShapeMask ? std::make_unique<MaskHands>(model, masking, *this) : nullptr) {
+      m_hands(use == Use::ShapeMask ? std::make_unique<MaskHands>(model, masking, *this) : nullptr),
+      m_relations(model, picking, *this) {
   setObjectName(m_hands ? QStringLiteral("maskWheel") : QStringLiteral("wheel"));
   setAccessibleName(m_hands ? tr("Wheel with the mask") : tr("Wheel at the current value"));
   setMouseTracking(true);
@@ -51,7 +52,7 @@ WheelView::WheelView(Studio& model, Picking& picking, Laying& laying, Masking& m
   setStatusTip(tr("Drag to set hue and saturation"));
   listen_to_two_fingers(*this);
   model.hear({Part::Color, Part::Geometry, Part::References, Part::Looking, Part::Reach, Part::Relations,
-              Part::Vivid, Part::ColorVision, Part::Steps, Part::Reference, Part::Masking},
+              Part::Vivid, Part::ColorVision, Part::Steps, Part::Reference, Part::Masking, Part::Ramp},
              this, qOverload<>(&QWidget::update));
   connect(&model.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
   connect(&paints, &PaintModel::changed, this, qOverload<>(&QWidget::update));
@@ -159,8 +160,8 @@ void WheelView::paint_rim(QPainter& painter) {
   }
 }
 
-QPointF WheelView::member_mark(const RelationMember& member) const {
-  const DiscPoint direction = disc_point(Angle(member.at.a), 1);
+QPointF WheelView::rim_mark(double hue) const {
+  const DiscPoint direction = disc_point(Angle(hue), 1);
   return middle() + QPointF(direction.x, -direction.y) * (radius() - kMemberInset);
 }
 
@@ -168,7 +169,7 @@ QPointF WheelView::member_mark(const RelationMember& member) const {
 void WheelView::paint_members(QPainter& painter) {
   const auto members = m_picks.members();
   for (std::size_t i = 1; i < members.size(); ++i) {
-    const QPointF at = member_mark(members[i]);
+    const QPointF at = rim_mark(members[i].at.a);
     const double size = m_member == i ? kMemberMark + 1.5 : kMemberMark;
     QPainterPath mark;
     mark.addEllipse(at, size, size);
@@ -177,10 +178,30 @@ void WheelView::paint_members(QPainter& painter) {
   }
 }
 
+/// The places of a ramp that is previewed, its rows as lines.
+void WheelView::paint_ramp(QPainter& painter) {
+  const Session& s = m_model.session();
+  if (m_hands || s.desk != Desk::Pick || !s.extracted.colors.empty()) return;
+  QPointF before;
+  for (std::size_t i = 0; i < s.ramp.size(); ++i) {
+    const RampStep& step = s.ramp[i];
+    const QPointF at = screen_point(disc_point(place_on(m_model.wheel(), step.color, step.at, s.at.at.a)));
+    if (i > 0 && s.ramp[i - 1].row == step.row) draw_double_line(painter, before, at, 0.6);
+    before = at;
+  }
+  for (const RampStep& step : s.ramp) {
+    const QPointF at = screen_point(disc_point(place_on(m_model.wheel(), step.color, step.at, s.at.at.a)));
+    QPainterPath mark;
+    mark.addEllipse(at, kRampMark, kRampMark);
+    painter.fillPath(mark, shown_color(step.color, s.vision));
+    draw_double_line(painter, mark, 0.8);
+  }
+}
+
 std::optional<std::size_t> WheelView::member_at(QPointF p) const {
   const auto members = m_picks.members();
   for (std::size_t i = members.size(); i-- > 1;)
-    if (QLineF(member_mark(members[i]), p).length() <= kMemberReach) return i;
+    if (QLineF(rim_mark(members[i].at.a), p).length() <= kMemberReach) return i;
   return std::nullopt;
 }
 
@@ -254,6 +275,7 @@ void WheelView::paintEvent(QPaintEvent*) {
   if (m_model.region()) paint_mask(painter);
   if (m_model.session().reach.shown) paint_reach(painter);
   if (m_hands && m_model.session().looking.footprint) paint_footprint(painter);
+  m_relations.paint(painter);
   paint_members(painter);
   if (m_hands) m_hands->paint(painter);
 
@@ -263,6 +285,7 @@ void WheelView::paintEvent(QPaintEvent*) {
   painter.drawLine(screen_point({-rim.x, -rim.y}), screen_point(rim));
   painter.setPen(QPen(QColor(255, 255, 255, 170), 1, Qt::DashLine));
   painter.drawLine(screen_point({-rim.x, -rim.y}), screen_point(rim));
+  paint_ramp(painter);
   draw_pick_mark(painter, screen_point(disc_point(s.at.at)));
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);
@@ -282,7 +305,8 @@ void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
   m_slid = false;
   m_member_press = p;
   m_member = m_hands && m_hands->tool() != MaskHands::Tool::None ? std::nullopt : member_at(p);
-  if (m_member) return update();
+  m_choosing = !m_member && m_relations.at(p) && !(m_hands && m_hands->tool() != MaskHands::Tool::None);
+  if (m_member || m_choosing) return update();
   if (m_hands && m_hands->press(p, modifiers & Qt::ShiftModifier)) return;
   m_picking = true;
   m_picks.begin_pick();
@@ -290,12 +314,19 @@ void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
 }
 
 void WheelView::drag(QPointF p) {
+  if (m_choosing) return;
   if (m_member) return slide_member(p);
   if (m_picking) return m_picks.pick_plan(disc_point_at(p));
   if (m_hands) static_cast<void>(m_hands->drag(p));
 }
 
 void WheelView::let_go(QPointF p) {
+  if (std::exchange(m_choosing, false)) {
+    const auto mark = m_relations.at(p);
+    if (mark && mark == m_relations.at(m_member_press))
+      m_picks.choose_relation(m_relations.chosen_by(m_picks.relation_marks()[*mark]));
+    return update();
+  }
   if (m_member) {
     let_go_of_member();
     return update();
@@ -309,7 +340,7 @@ void WheelView::let_go(QPointF p) {
 void WheelView::hover(QPointF p) {
   say_hint(*this, hint_at(p));
   emit hovered(color_under(p));
-  if (member_at(p)) return setCursor(Qt::PointingHandCursor);
+  if (member_at(p) || m_relations.at(p)) return setCursor(Qt::PointingHandCursor);
   if (m_hands) return m_hands->hover(p);
   setCursor(beyond_rim(p) ? Qt::ArrowCursor : Qt::CrossCursor);
 }
@@ -432,6 +463,7 @@ QString WheelView::hint_at(QPointF p) const {
         .arg(std::lround(held.turn))
         .arg(color_told(held.color));
   }
+  if (const auto mark = m_relations.at(p)) return m_relations.hint(*mark);
   const WheelPoint at = wheel_point(disc_point_at(p), m_model.session().at.at.v);
   const QString hue = word(nearest_named_hue(m_model.piece().wheel.hues, at.a).name);
   const QString place =
@@ -445,7 +477,7 @@ QString WheelView::hint_at(QPointF p) const {
 }
 
 void WheelView::end_drag() {
-  m_picking = false;
+  m_picking = m_choosing = false;
   m_member.reset();
   if (m_hands) m_hands->call_off();
   update();
@@ -464,7 +496,7 @@ AccessibleContent WheelView::accessible() {
     item.key = accessible_key(kOwnItems, i);
     item.role = QAccessible::Button;
     item.name = tr("%1° further: %2").arg(std::lround(members[i].turn)).arg(color_told(members[i].color));
-    item.rect = QRectF(member_mark(members[i]) - QPointF(kMemberReach, kMemberReach),
+    item.rect = QRectF(rim_mark(members[i].at.a) - QPointF(kMemberReach, kMemberReach),
                        QSizeF(2 * kMemberReach, 2 * kMemberReach));
     item.actions = {{tr("Use color"), [this, i] { m_picks.use_member(i); }},
                     {tr("Add to set"), [this, i] { m_laying.lay_member(i); }}};

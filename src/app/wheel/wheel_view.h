@@ -6,6 +6,7 @@
 #include "app/accessibility/accessibility.h"
 #include "app/platform/drags.h"
 #include "app/platform/press_and_hold.h"
+#include "app/wheel/relation_marks.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -35,6 +36,8 @@ public:
   [[nodiscard]] DiscPoint disc_point_at(QPointF p) const;
   [[nodiscard]] double radius() const;
   [[nodiscard]] bool beyond_rim(QPointF p) const;
+  /// Where a mark for a hue stands, degrees clockwise.
+  [[nodiscard]] QPointF rim_mark(double hue) const;
   /// 1 shows the whole wheel.
   [[nodiscard]] double zoom() const { return m_zoom; }
   void zoom_to(double zoom, QPointF about);
@@ -67,7 +70,6 @@ protected:
 
 private:
   [[nodiscard]] QString hint_at(QPointF p) const;
-  [[nodiscard]] QPointF member_mark(const RelationMember& member) const;
   [[nodiscard]] std::optional<std::size_t> member_at(QPointF p) const;
   void slide_member(QPointF p);
   void let_go_of_member();
@@ -91,6 +93,7 @@ private:
   void paint_disc(QPainter& painter);
   void paint_rim(QPainter& painter);
   void paint_members(QPainter& painter);
+  void paint_ramp(QPainter& painter);
   void paint_footprint(QPainter& painter);
   void paint_mask(QPainter& painter);
   void paint_reach(QPainter& painter);
@@ -102,6 +105,7 @@ private:
   PhotoModel& m_photos;
   PaintModel& m_mixing;
   std::unique_ptr<MaskHands> m_hands;
+  RelationMarks m_relations;
   double m_zoom = 1;
   DiscPoint m_center; ///< In the middle of the view.
   Shown m_shown;
@@ -119,6 +123,7 @@ private:
   bool m_full = true; ///< Every place of the disc has a color.
   bool m_picking = false;
   std::optional<std::size_t> m_member; ///< Of the relation, held by the hand.
+  bool m_choosing = false;             ///< A mark of all relations was pressed.
   bool m_slid = false;
   QPointF m_member_press;
 };

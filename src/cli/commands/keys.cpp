@@ -2,6 +2,7 @@
 #include "cli/command.h"
 
 #include "cli/drawing.h"
+#include "cli/key_words.h"
 #include "cli/photos.h"
 #include "core/keys/key_picture.h"
 #include "core/piece/key_edits.h"
@@ -25,12 +26,6 @@ struct KeysRequest {
   std::vector<std::string> masks;
   KeyOrder order = KeyOrder::Hue;
 };
-
-std::string name_of(const ColorKey& key) {
-  if (key.kind == KeyKind::Current) return "as it is";
-  if (key.kind == KeyKind::Turn) return QString::number(key.turn).toStdString() + "°";
-  return key.name;
-}
 
 Result<std::vector<Mask>> masks_of(const std::vector<std::string>& files, const WheelSpec& wheel) {
   std::vector<Mask> out;
@@ -92,13 +87,13 @@ Result<Json> keys(const KeysRequest& r) {
       picture.render(function, pixels_of(made));
       numbers.push_back(picture.numbers(function));
     }
-    cells.push_back({QString::fromStdString(name_of(key)), made, key.plan ? key.plan->mask : std::nullopt});
+    cells.push_back({QString::fromStdString(told_of(key)), made, key.plan ? key.plan->mask : std::nullopt});
   }
   std::vector<KeyCell> ordered;
   Json told = Json::array();
   for (const std::size_t i : order_of(all, numbers, r.order)) {
     ordered.push_back(cells[i]);
-    told.push_back({{"key", name_of(all[i])},
+    told.push_back({{"key", told_of(all[i])},
                     {"reduced", numbers[i].reduced},
                     {"difference", numbers[i].difference},
                     {"chroma", numbers[i].kept}});

@@ -2,6 +2,7 @@
 #include "cli/command.h"
 
 #include "cli/drawing.h"
+#include "cli/key_words.h"
 #include "cli/sets.h"
 #include "io/container/piece_file.h"
 #include "io/photo/decode.h"
@@ -31,11 +32,23 @@ Result<std::vector<SheetPart>> parts_of(const std::string& text) {
       return Error{
           ErrorCode::BadInput,
           as_said("\"" + word +
-                  "\" is no part of a sheet; there are title, reference, wheel, swatches, staff, needs and "
-                  "signature."),
+                  "\" is no part of a sheet; there are title, reference, wheel, keys, swatches, staff, needs "
+                  "and signature."),
           "--with"};
     out.push_back(at->value);
   }
+  return out;
+}
+
+/// Turns by 30 degrees, patterns from the mask's own hue and versions, as the window lists them to start
+/// with.
+std::vector<KeyCell> keys_of_sheet(const Piece& piece, const QImage& photo) {
+  constexpr int side = 600;
+  auto keys = keys_of(piece, KeySheet(), {}, 0);
+  if (keys.size() > kMostSheetKeys) keys.resize(kMostSheetKeys);
+  const QSize size = photo.size().scaled(side, side, Qt::KeepAspectRatio).expandedTo({1, 1});
+  auto out = key_cells(piece, keys, reduced(photo, size.width(), size.height()).scaled(size));
+  for (std::size_t i = 0; i < out.size(); ++i) out[i].name = QString::fromStdString(told_of(keys[i]));
   return out;
 }
 
@@ -62,6 +75,11 @@ Result<Json> sheet(SheetRequest r) {
     reference = *decoded;
     pictures = {static_cast<double>(reference.width()) / reference.height(), first.name};
   }
+  const bool shows_keys =
+      std::find(r.spec.parts.begin(), r.spec.parts.end(), SheetPart::Keys) != r.spec.parts.end();
+  std::vector<KeyCell> keys;
+  if (shows_keys && !reference.isNull()) keys = keys_of_sheet(piece, reference);
+  for (const KeyCell& key : keys) pictures.keys.push_back(key.name.toStdString());
   const auto laid = sheet_of(piece, **set, r.spec, pictures, toolkit_measure());
   if (!laid) return laid.error();
   const auto pages = sheet_file_names(r.output, laid->pages.size());
@@ -70,7 +88,7 @@ Result<Json> sheet(SheetRequest r) {
       return Error{ErrorCode::Unwritable,
                    as_said("\"" + pages[i] + "\" is there already; give --replace, or another name."),
                    pages[i]};
-  const SheetImages images = sheet_images(piece, r.spec, reference, 1200);
+  const SheetImages images = sheet_images(piece, r.spec, reference, 1200, std::move(keys));
   const auto files = save_sheet(*laid, images, {piece.title, piece.signature}, r.dots, r.output);
   if (!files) return files.error();
   return Json{{"files", *files},

@@ -7,9 +7,10 @@
 namespace zc::cli {
 namespace {
 
-constexpr Word<RampKind> kKinds[] = {{RampKind::Tints, "tints"},     {RampKind::Shades, "shades"},
-                                     {RampKind::Tones, "tones"},     {RampKind::Values, "values"},
-                                     {RampKind::Between, "between"}, {RampKind::Distance, "distance"}};
+constexpr Word<RampKind> kKinds[] = {{RampKind::Tints, "tints"},      {RampKind::Shades, "shades"},
+                                     {RampKind::Tones, "tones"},      {RampKind::Values, "values"},
+                                     {RampKind::Between, "between"},  {RampKind::Greys, "greys"},
+                                     {RampKind::Distance, "distance"}};
 constexpr Word<Evenness> kEvens[] = {{Evenness::Lightness, "lightness"},
                                      {Evenness::Difference, "difference"}};
 
@@ -44,8 +45,10 @@ Command add_string(const Options& app) {
   const Options command = app.command("string", "Make a graded row of colors");
   command.choice("--kind", kKinds, "Kind of row", r->spec.kind, Options::Need::Needed);
   command.text("--from", r->from, "Color to start from", Options::Need::Needed);
-  command.text("--to", r->to, "Other end, or the color of the air");
+  command.text("--to", r->to, "Other end, the color of the air, or the neutral of greys");
   command.whole("--steps", r->spec.steps, "2 to 24");
+  command.number("--darkest", r->spec.darkest, "Value where shades and values end in the dark");
+  command.number("--lightest", r->spec.lightest, "Value where tints and values end in the light");
   command.choice("--way", kWayWords, "How a row between two colors goes", r->spec.way);
   command.choice("--even", kEvens, "What is equal from step to step", r->spec.even);
   add_wheel_options(command, r->wheel);

@@ -3,6 +3,7 @@
 
 #include "core/base/sentences.h"
 #include "core/color/convert.h"
+#include "core/piece/adjust.h"
 #include "core/piece/change.h"
 #include "core/piece/set_edits.h"
 
@@ -108,6 +109,27 @@ Result<Piece> with_brought_inside(Piece piece, const std::vector<Id>& swatches) 
     s->color = found.color;
     s->picked = WheelPlace{found.at, piece.wheel};
   }
+  return piece;
+}
+
+Result<Piece> with_families_turned(Piece piece, const RelationFit& fit, double limit) {
+  bool moved = false;
+  for (const RelationFit::Member& member : fit.families) {
+    if (std::abs(member.off) < limit) continue;
+    Adjustment turn;
+    turn.turn = -member.off;
+    const Family* family = find_family(piece, member.family);
+    if (!family) return not_found("family");
+    std::vector<Id> ids;
+    for (const Swatch& s : family->swatches)
+      if (!s.locked) ids.push_back(s.id);
+    if (ids.empty()) continue;
+    auto next = with_adjusted(piece, current_set(piece)->id, ids, turn);
+    if (!next) return next;
+    piece = std::move(next).value();
+    moved = true;
+  }
+  if (!moved) return Error{ErrorCode::BadInput, Sentence::SetKeepsRelation, "family"};
   return piece;
 }
 

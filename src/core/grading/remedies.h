@@ -4,6 +4,7 @@
 
 #include "core/base/result.h"
 #include "core/grading/grading.h"
+#include "core/grading/relation_check.h"
 
 namespace zc {
 
@@ -26,6 +27,11 @@ namespace zc {
 /// Each of the swatches at its nearest place in the piece's mask, at equal value. ERRORS: BadInput without a
 /// mask or when one is locked.
 [[nodiscard]] Result<Piece> with_brought_inside(Piece piece, const std::vector<Id>& swatches);
+
+/// Of the families of the current set each that is off by `limit` degrees or more is turned to its member of
+/// the relation, at equal value and saturation; a saturation that does not exist there goes down to its
+/// reach. Locked swatches stay. ERRORS: BadInput when that moves nothing.
+[[nodiscard]] Result<Piece> with_families_turned(Piece piece, const RelationFit& fit, double limit);
 
 /// The values of a family spread evenly between its darkest and lightest; order, hue and saturation stay.
 /// Locked swatches stay where they are, and the others are spread evenly between them. ERRORS: BadInput for

@@ -6,6 +6,7 @@
 #include "core/color/difference.h"
 #include "core/color/gamut.h"
 #include "core/mix/pigment.h"
+#include "core/mix/wheel_steps.h"
 
 #include <algorithm>
 #include <functional>
@@ -17,44 +18,53 @@ namespace {
 /// A row before its steps are chosen: a color for every t in 0..1.
 using Path = std::function<RampStep(double)>;
 
-RampStep step_on_wheel(const Wheel& wheel, WheelPoint p) {
-  const auto found = wheel.nearest_existing(p);
-  return {found.color, WheelPlace{found.at, wheel.spec()}};
-}
-
 RampStep plain_step(Srgb c) {
   const auto shown = clipped_to_gamut(c);
   return {shown ? *shown : brought_into_gamut_at_value(xyz_from_srgb(c)), {}, false, shown.has_value()};
 }
 
-/// Chroma is an absolute amount under the chroma measures: black holds none, so it falls with the value
-/// there.
-bool counts_chroma(const Wheel& wheel) {
-  return wheel.spec().measure == SaturationMeasure::CielabChroma ||
-         wheel.spec().measure == SaturationMeasure::OklabChroma;
+/// The values over which a row at constant hue and saturation goes: ends that were asked for, or what lies a
+/// step inside of where the color exists. The widest with even steps of which one is at `v`.
+ValueSpan values_of(const RampSpec& spec, const ValueSpan& exists, double v) {
+  const double margin = (exists.high - exists.low) / (spec.steps + 1);
+  const double low = spec.darkest > exists.low ? spec.darkest : exists.low + margin;
+  const double high = spec.lightest < exists.high ? spec.lightest : exists.high - margin;
+  if (v < low || v > high || spec.even == Evenness::Difference) return {low, high};
+  ValueSpan out{v, v};
+  for (int below = 0, last = spec.steps - 1; below <= last; ++below) {
+    const int above = last - below;
+    const double step =
+        std::min(below ? (v - low) / below : high - low, above ? (high - v) / above : high - low);
+    if (step * last > out.high - out.low) out = {v - step * below, v + step * above};
+  }
+  return out;
 }
 
 Path wheel_path(const RampSpec& spec, const Wheel& wheel, WheelPoint p) {
   switch (spec.kind) {
   case RampKind::Tints:
-    return [&wheel, p](double t) {
-      return step_on_wheel(wheel, {p.a, p.r * (1 - t), std::lerp(p.v, 100, t)});
+    return [&wheel, p, end = std::max(p.v, spec.lightest)](double t) {
+      return step_on_wheel(wheel, tinted(p, std::lerp(p.v, end, t)));
     };
-  case RampKind::Shades: {
-    const bool falls = counts_chroma(wheel);
-    return [&wheel, p, falls](double t) {
-      return step_on_wheel(wheel, {p.a, falls ? p.r * (1 - t) : p.r, std::lerp(p.v, 0, t)});
+  case RampKind::Shades:
+    return [&wheel, p, end = std::min(p.v, spec.darkest)](double t) {
+      return step_on_wheel(wheel, shaded(wheel, p, std::lerp(p.v, end, t)));
     };
-  }
   case RampKind::Tones:
     return [&wheel, p](double t) { return step_on_wheel(wheel, {p.a, p.r * (1 - t), p.v}); };
+  case RampKind::Greys: {
+    const DiscPoint from = disc_point(p), to = disc_point(wheel.locate(*spec.to, p.a));
+    return [&wheel, p, from, to](double t) {
+      const DiscPoint at{std::lerp(from.x, to.x, t), std::lerp(from.y, to.y, t)};
+      return step_on_wheel(wheel, wheel_point(at, p.v, Angle(p.a)));
+    };
+  }
   default:
     break;
   }
-  const ValueSpan span = wheel.value_span(Angle(p.a), p.r);
-  const double margin = (span.high - span.low) / (spec.steps + 1);
-  return [&wheel, p, span, margin](double t) {
-    return step_on_wheel(wheel, {p.a, p.r, std::lerp(span.low + margin, span.high - margin, t)});
+  const ValueSpan span = values_of(spec, wheel.value_span(Angle(p.a), p.r), p.v);
+  return [&wheel, p, span](double t) {
+    return step_on_wheel(wheel, {p.a, p.r, std::lerp(span.low, span.high, t)});
   };
 }
 
@@ -191,16 +201,6 @@ std::vector<RampStep> even_steps(const Path& path, int steps, Evenness even) {
   return settled(path, best, even).steps;
 }
 
-void hold_in(const MaskRegion& region, const Wheel& wheel, double neutral_angle, RampStep& step) {
-  const WheelPoint p = place_on(wheel, step.color, step.at, neutral_angle);
-  const DiscPoint place = disc_point(p);
-  if (region.inside(place)) return;
-  const auto nearest = region.nearest(place);
-  if (!nearest) return;
-  const RampStep moved = step_on_wheel(wheel, wheel_point(*nearest, p.v, Angle(p.a)));
-  step = {moved.color, moved.at, true, step.reached};
-}
-
 bool runs_on_wheel(RampKind kind) { return kind != RampKind::Between && kind != RampKind::Distance; }
 
 } // namespace
@@ -209,8 +209,10 @@ Srgb usual_haze() { return srgb_from_8bit({0xb4, 0xc3, 0xd2}); }
 
 Status validate(const RampSpec& spec) {
   if (!kRampStepsRange.holds(spec.steps)) return Error{ErrorCode::BadInput, Sentence::RampSteps, "steps"};
-  if (spec.kind == RampKind::Between && !spec.to)
+  if ((spec.kind == RampKind::Between || spec.kind == RampKind::Greys) && !spec.to)
     return Error{ErrorCode::BadInput, Sentence::RampNeedsSecond, "to"};
+  if (!(spec.darkest >= 0 && spec.darkest < spec.lightest && spec.lightest <= 100))
+    return Error{ErrorCode::BadInput, Sentence::RampEnds, "lightest"};
   return Done{};
 }
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Strings: graded rows of colors from one color.
+// Ramps: graded rows of colors from one color.
 #pragma once
 
 #include "core/base/range.h"
@@ -17,7 +17,9 @@ enum class RampKind {
   Tints,    ///< Toward white, hue of the wheel's measure kept.
   Shades,   ///< Toward black, hue kept.
   Tones,    ///< Toward the grey of equal value, hue kept.
+  Greys,    ///< At equal value straight across the disc to another place, the neutral of a mask.
   Values,   ///< Constant angle and saturation, over all the values where the color exists, ends left out.
+            ///< With equal steps of L* the color itself is one of them.
   Between,  ///< From one color to another by a Way.
   Distance, ///< Into the air: light of the color fades into the air's, as it does with distance (linear
             ///< light).
@@ -47,11 +49,13 @@ inline constexpr Range kRampStepsRange{2, 24};
 struct RampSpec {
   RampKind kind = RampKind::Values;
   Srgb from;
-  std::optional<Srgb> to; ///< Between: the other end. Distance: the color of the air.
-  int steps = 9;          ///< In kStringStepsRange, ends included.
+  std::optional<Srgb> to; ///< Between: the other end. Distance: the color of the air. Greys: the neutral.
+  int steps = 9;          ///< In kRampStepsRange, ends included.
   Evenness even = Evenness::Lightness;
   double neutral_angle = 0; ///< Wheel angle taken for a neutral start.
   Way way = Way::Straight;  ///< Of a ramp between two colors.
+  /// L* where tints end, shades end, and both ends of values; 0 <= darkest < lightest <= 100.
+  double darkest = 0, lightest = 100;
 };
 
 struct RampStep {
@@ -60,14 +64,15 @@ struct RampStep {
   bool held = false;            ///< Moved into the mask.
   bool reached = true;          ///< False where the way leaves what the display, or a paint, can show, and
                                 ///< the nearest that can be shown stands.
+  int row = 0;                  ///< Of a ladder, from 0.
   bool operator==(const RampStep&) const = default;
 };
 
 /// The color the air has when none is chosen: a light, dull blue.
 [[nodiscard]] Srgb usual_haze();
 
-/// ERRORS: BadInput for steps outside their range, for a missing second color, and for ends too alike to
-/// part.
+/// ERRORS: BadInput for steps and ends outside their range, for a missing second color, and for ends too
+/// alike to part.
 [[nodiscard]] Status validate(const RampSpec& spec);
 
 /// The row; even within 2 %, hue of the measure within 0.1 degree for the kinds that keep it. With a region,

@@ -51,11 +51,13 @@ struct Looking {
   bool operator==(const Looking&) const = default;
 };
 
-/// What is shown on a side of the edge: the photo, or a state of a set.
+/// What is shown on a side of the edge: the photo, as it is or in a key, or a state of a set.
 struct TrySide {
   bool photo = false;
   Id set = 0;     ///< 0 is the current set.
   Id version = 0; ///< 0 is the set as it is.
+  /// Of a photo. The key of the piece as it is presses the photo into its mask, and goes with it.
+  std::optional<ColorKey> key = {};
   bool operator==(const TrySide&) const = default;
 };
 struct Trying {
@@ -118,6 +120,7 @@ struct RelationView {
   std::optional<WheelPlace> of;          ///< Where it was fixed; else it follows the color.
   Srgb color;                            ///< The color it was fixed at.
   std::vector<std::optional<Angle>> own; ///< Angles that members were slid to; see related().
+  bool all = false;                      ///< All relations are seen together on the rim, to choose from.
   bool operator==(const RelationView&) const = default;
 };
 

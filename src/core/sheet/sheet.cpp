@@ -45,6 +45,7 @@ public:
     for (std::size_t i = 0; i < m_spec.parts.size(); ++i) {
       const SheetPart part = m_spec.parts[i];
       if (part == SheetPart::Title) title();
+      if (part == SheetPart::Keys) keys();
       if (part == SheetPart::Swatches) swatches();
       if (part == SheetPart::Staff) staff();
       if (part == SheetPart::Needs) needs();
@@ -197,6 +198,33 @@ private:
       if (y + line_of(kNoteSize) <= bottom())
         y += text(left, y, facts_width, fact, kNoteSize, false, true) * 1.12;
     return std::max(disc, y - m_y);
+  }
+
+  // ---- the reference in other keys
+
+  /// Rows of pictures of one size, each with its small wheel and its name below it.
+  void keys() {
+    constexpr double least = 104, widest = 170, foot = 16;
+    const std::size_t count = std::min(m_pictures.keys.size(), kMostSheetKeys);
+    if (count == 0 || m_pictures.reference_aspect <= 0) return;
+    const auto columns =
+        static_cast<std::size_t>(std::clamp(std::floor((inner_width() + kGap) / (least + kGap)), 1.0, 6.0));
+    const double cell = std::min((inner_width() + kGap) / static_cast<double>(columns) - kGap, widest);
+    const double highest = std::max(40.0, inner_height() / 3 - foot);
+    const double height = std::min(cell / m_pictures.reference_aspect, highest);
+    const double width = std::min(cell, height * m_pictures.reference_aspect);
+    for (std::size_t i = 0; i < count; i += columns) {
+      gap(i == 0 ? kGap : kChipGap);
+      need(height + 2 + foot);
+      for (std::size_t k = i; k < std::min(i + columns, count); ++k) {
+        const double x = m_margin + static_cast<double>(k - i) * (cell + kGap), y = m_y + height + 2;
+        page().pictures.push_back({{x, m_y, width, height}, SheetPart::Keys, {}, k, false});
+        page().pictures.push_back({{x, y, foot, foot}, SheetPart::Keys, {}, k, true});
+        text(x + foot + kChipGap, y + (foot - line_of(kSmallSize)) / 2, cell - foot - kChipGap,
+             m_pictures.keys[k], kSmallSize, false, true);
+      }
+      m_y += height + 2 + foot;
+    }
   }
 
   // ---- swatches

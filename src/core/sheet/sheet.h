@@ -22,11 +22,11 @@ inline constexpr Word<Paper> kPaperWords[] = {{Paper::A5, "A5"},
                                               {Paper::Screen, "1920x1080"},
                                               {Paper::LargeScreen, "2560x1440"}};
 
-enum class SheetPart { Title, Reference, Wheel, Swatches, Staff, Needs, Signature };
+enum class SheetPart { Title, Reference, Wheel, Keys, Swatches, Staff, Needs, Signature };
 inline constexpr Word<SheetPart> kSheetPartWords[] = {
-    {SheetPart::Title, "title"},        {SheetPart::Reference, "reference"}, {SheetPart::Wheel, "wheel"},
-    {SheetPart::Swatches, "swatches"},  {SheetPart::Staff, "staff"},         {SheetPart::Needs, "needs"},
-    {SheetPart::Signature, "signature"}};
+    {SheetPart::Title, "title"}, {SheetPart::Reference, "reference"}, {SheetPart::Wheel, "wheel"},
+    {SheetPart::Keys, "keys"},   {SheetPart::Swatches, "swatches"},   {SheetPart::Staff, "staff"},
+    {SheetPart::Needs, "needs"}, {SheetPart::Signature, "signature"}};
 
 inline constexpr Range kSheetMarginRange{5, 40}; ///< Millimetres.
 
@@ -68,11 +68,14 @@ struct SheetHue {
   std::string label;
   double x = 0, y = 0;
 };
-/// What others draw: the reference or the wheel with its mask.
+/// What others draw: the reference, the wheel with its mask, the reference in a key or the small wheel of
+/// that key.
 struct SheetPicture {
   SheetBox box;
   SheetPart part = SheetPart::Reference;
   std::vector<SheetHue> hues; ///< Around the wheel; none where its place is too small for them.
+  std::size_t key = 0;        ///< Of the keys that were given.
+  bool key_wheel = false;     ///< The key's wheel, not its picture.
 };
 struct SheetPage {
   std::vector<SheetText> texts;
@@ -113,8 +116,11 @@ struct SheetWords {
 struct SheetPictures {
   double reference_aspect = 0; ///< Width to height; 0 for none.
   std::string reference_name;
-  std::string relation = {}; ///< Of hues that is looked at, by its word in kRelationWords; or empty.
+  std::string relation = {};          ///< Of hues that is looked at, by its word in kRelationWords; or empty.
+  std::vector<std::string> keys = {}; ///< Names of the keys that the reference is shown in; at most
+                                      ///< kMostSheetKeys of them are.
 };
+inline constexpr std::size_t kMostSheetKeys = 24;
 /// Where the disc lies in the place of the wheel: the names of the hues stand around it.
 [[nodiscard]] inline SheetBox disc_in(const SheetBox& wheel) {
   constexpr double names = 0.075;

@@ -28,7 +28,10 @@ void LivePicture::show(const PixelView& seen, const SeenPart& part) {
   m_areas.reset();
   m_numbers.clear();
   m_outside.clear();
-  for (Side* side : {&m_left, &m_right}) side->followed.clear();
+  for (Side* side : {&m_left, &m_right}) {
+    side->followed.clear();
+    side->keyed.clear();
+  }
 }
 
 void LivePicture::render(const TriedPicture& tried, Quality quality, Pixel* out) {
@@ -64,6 +67,7 @@ void LivePicture::render_side(Side& side, const TriedSide& tried, Quality qualit
   side.by_areas = side.draft = false;
   side.swatches.clear();
   side.pixels.clear();
+  if (tried.way == TryWay::Photo && tried.key) return show_key(side, tried, quality);
   if (tried.way == TryWay::Photo || tried.colors.empty()) {
     for (const ColorCount& c : m_picture.colors) side.pixels.push_back(c.color);
     return;
@@ -87,6 +91,38 @@ void LivePicture::render_side(Side& side, const TriedSide& tried, Quality qualit
     side.pixels[i] = pointed_pixel(tried, side.pixels[i], side.swatches[i]);
 }
 
+template <class Move> std::vector<Pixel> LivePicture::moved(const Move& move, bool draft) const {
+  std::vector<Pixel> out(m_picture.colors.size());
+  const auto each = [](std::size_t count, const auto& one) {
+    in_rows(static_cast<int>(count), [&](int from, int to) {
+      for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) one(i);
+    });
+  };
+  const auto color = [this](std::size_t i) { return color_of(m_picture.colors[i].color); };
+  if (!draft) {
+    each(out.size(), [&](std::size_t i) { out[i] = move(m_picture.colors[i].color); });
+    return out;
+  }
+  struct Shift {
+    int r, g, b;
+  };
+  std::vector<Shift> shifts(m_cells.first.size());
+  each(shifts.size(), [&](std::size_t i) {
+    const Pixel first = m_picture.colors[m_cells.first[i]].color;
+    const Srgb8 from = color_of(first), to = color_of(move(first));
+    shifts[i] = {to.r - from.r, to.g - from.g, to.b - from.b};
+  });
+  const auto shifted = [](int channel, int by) {
+    return static_cast<std::uint8_t>(std::clamp(channel + by, 0, 255));
+  };
+  for (std::size_t i = 0; i < out.size(); ++i) {
+    const Shift& by = shifts[m_cells.cell[i]];
+    const Srgb8 c = color(i);
+    out[i] = pixel_of({shifted(c.r, by.r), shifted(c.g, by.g), shifted(c.b, by.b)});
+  }
+  return out;
+}
+
 void LivePicture::follow(Side& side, const TriedSide& tried, Quality quality) {
   const bool good_enough = quality == Quality::Draft || !side.followed_as_draft;
   const bool known =
@@ -94,40 +130,24 @@ void LivePicture::follow(Side& side, const TriedSide& tried, Quality quality) {
   if (!known || !good_enough) {
     side.softness = tried.softness;
     side.moves = tried.moves;
-    side.followed.resize(m_picture.colors.size());
     const Follow follow(tried.moves, tried.softness);
     side.followed_as_draft = quality == Quality::Draft && !m_cells.first.empty() && !follow.still();
-    if (side.followed_as_draft)
-      draft_follow(side, follow);
-    else
-      in_rows(static_cast<int>(side.followed.size()), [&](int from, int to) {
-        for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i)
-          side.followed[i] = moved_pixel(follow, m_picture.colors[i].color);
-      });
+    side.followed =
+        moved([&follow](Pixel pixel) { return moved_pixel(follow, pixel); }, side.followed_as_draft);
   }
   side.draft = side.followed_as_draft;
 }
 
-/// Each color goes the way that one like it goes.
-void LivePicture::draft_follow(Side& side, const Follow& follow) const {
-  struct Shift {
-    int r, g, b;
-  };
-  std::vector<Shift> shifts(m_cells.first.size());
-  in_rows(static_cast<int>(shifts.size()), [&](int from, int to) {
-    for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(to); ++i) {
-      const Srgb8 c = color_of(m_picture.colors[m_cells.first[i]].color), moved = follow.moved(c);
-      shifts[i] = {moved.r - c.r, moved.g - c.g, moved.b - c.b};
-    }
-  });
-  const auto shifted = [](int channel, int by) {
-    return static_cast<std::uint8_t>(std::clamp(channel + by, 0, 255));
-  };
-  for (std::size_t i = 0; i < side.followed.size(); ++i) {
-    const Shift& by = shifts[m_cells.cell[i]];
-    const Srgb8 c = color_of(m_picture.colors[i].color);
-    side.followed[i] = pixel_of({shifted(c.r, by.r), shifted(c.g, by.g), shifted(c.b, by.b)});
+void LivePicture::show_key(Side& side, const TriedSide& tried, Quality quality) {
+  const bool good_enough = quality == Quality::Draft || !side.keyed_as_draft;
+  if (side.keyed.empty() || side.key != tried.key || !good_enough) {
+    side.key = tried.key;
+    side.keyed_as_draft = quality == Quality::Draft && !m_cells.first.empty() && !tried.key->still();
+    side.keyed =
+        moved([&key = *tried.key](Pixel pixel) { return keyed_pixel(key, pixel); }, side.keyed_as_draft);
   }
+  side.pixels = side.keyed;
+  side.draft = side.keyed_as_draft;
 }
 
 /// What strays keeps its color, all else steps back.

@@ -56,12 +56,18 @@ private:
     double softness = 0;
     std::vector<Pixel> followed; ///< Empty before.
     bool followed_as_draft = false;
+    // Likewise of a key.
+    std::shared_ptr<const KeyMap> key;
+    std::vector<Pixel> keyed;
+    bool keyed_as_draft = false;
   };
   /// A stretch of pixels.
   void paint(const Side& side, std::size_t from, std::size_t to, Pixel* out) const;
   void render_side(Side& side, const TriedSide& tried, Quality quality);
   void follow(Side& side, const TriedSide& tried, Quality quality);
-  void draft_follow(Side& side, const Follow& follow) const;
+  void show_key(Side& side, const TriedSide& tried, Quality quality);
+  /// Every color of the picture moved; as a draft each goes the way that one like it goes.
+  template <class Move> [[nodiscard]] std::vector<Pixel> moved(const Move& move, bool draft) const;
   void check(Side& side, const TriedSide& tried, Quality quality);
   /// Which colors lie outside the mask; asked once for both sides.
   void find_outside(const TriedSide& tried, Quality quality);

@@ -6,6 +6,7 @@
 #include "core/image/blur.h"
 #include "core/image/color_table.h"
 #include "core/image/distinct.h"
+#include "core/keys/key_picture.h"
 #include "core/try/study.h"
 
 #include <algorithm>
@@ -36,6 +37,7 @@ void render_areas(const TriedSide& side, Pixel* out) {
 }
 
 void render_side(const PixelView& photo, const TriedSide& side, Pixel* out) {
+  if (side.way == TryWay::Photo && side.key) return render_in_key(photo, *side.key, out);
   if (side.way == TryWay::Photo || side.colors.empty()) return copy_photo(photo, out);
   if (side.way == TryWay::Study && side.areas) return render_areas(side, out);
   const bool follows = side.way == TryWay::Follow, checks = side.way == TryWay::Check;
@@ -79,6 +81,10 @@ double squint_of(double width, double height) { return kSquint * std::max(width,
 
 Pixel moved_pixel(const Follow& follow, Pixel pixel) {
   return follow.still() ? pixel : pixel_of(follow.moved(color_of(pixel)));
+}
+
+Pixel keyed_pixel(const KeyMap& key, Pixel pixel) {
+  return key.still() ? pixel : pixel_of(rounded_8bit(key.moved(srgb_from_8bit(color_of(pixel))).color));
 }
 
 void finish(const TriedPicture& tried, int width, int height, Pixel* pixels) {

@@ -5,6 +5,7 @@
 
 #include "core/color/color_vision.h"
 #include "core/image/color_map.h"
+#include "core/keys/key_map.h"
 #include "core/try/areas.h"
 #include "core/try/check.h"
 #include "core/try/follow.h"
@@ -21,7 +22,7 @@ enum class TryWay { Photo, Study, Follow, Check };
 /// One side of the edge. Without swatches it is the picture as it is.
 struct TriedSide {
   TryWay way = TryWay::Photo;
-  std::vector<MatchColor> colors; ///< In the order of the set.
+  std::vector<MatchColor> colors;              ///< In the order of the set.
   Match match = Match::Color;
   /// A study by areas: the areas of the whole picture and the place of the swatch of each; null by pixels.
   std::shared_ptr<const Areas> areas = nullptr;
@@ -35,6 +36,7 @@ struct TriedSide {
   Srgb8 ground{0x38, 0x38, 0x38};
   /// A swatch that is pointed out: what is any other's steps back. Checks point out what strays instead.
   std::optional<std::size_t> pointed_out = {};
+  std::shared_ptr<const KeyMap> key = nullptr; ///< Of a photo: what each color becomes; null: as it is.
 };
 
 struct TriedPicture {
@@ -55,6 +57,8 @@ struct TriedPicture {
 [[nodiscard]] Pixel checked_pixel(const TriedSide& side, Pixel pixel, const Stray& stray);
 /// A pixel moved as the swatches near it moved; see Follow.
 [[nodiscard]] Pixel moved_pixel(const Follow& follow, Pixel pixel);
+/// A pixel in another key.
+[[nodiscard]] Pixel keyed_pixel(const KeyMap& key, Pixel pixel);
 /// A pixel, or where another swatch than this is pointed out what it is stepped back.
 [[nodiscard]] Pixel pointed_pixel(const TriedSide& side, Pixel pixel, std::size_t swatch);
 /// What a side compares by when it asks for the nearest swatch: only studies may do so by value.

@@ -77,4 +77,22 @@ std::vector<RelationMember> related(const Wheel& wheel, const WheelPoint& color,
   return out;
 }
 
+std::vector<RelationMark> relation_marks(const Wheel& wheel, const WheelPoint& color, MemberValue value) {
+  std::vector<RelationMark> out;
+  for (const auto& relation : kRelationWords)
+    for (const RelationMember& member : related(wheel, color, relation.value, value)) {
+      if (member.turn == 0) continue;
+      const double turn = wrap_degrees(member.turn);
+      const auto known =
+          std::find_if(out.begin(), out.end(), [turn](const RelationMark& m) { return m.turn == turn; });
+      if (known == out.end())
+        out.push_back({turn, {relation.value}, member.color});
+      else
+        known->of.push_back(relation.value);
+    }
+  std::sort(out.begin(), out.end(),
+            [](const RelationMark& a, const RelationMark& b) { return a.turn < b.turn; });
+  return out;
+}
+
 } // namespace zc

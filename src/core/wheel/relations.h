@@ -44,4 +44,14 @@ struct RelationMember {
                                                   Relation relation, MemberValue value = MemberValue::Current,
                                                   const std::vector<std::optional<Angle>>& own = {});
 
+/// A hue that stands to a color in one or more relations.
+struct RelationMark {
+  double turn = 0;          ///< Degrees from the color's own angle, (0, 360).
+  std::vector<Relation> of; ///< In the order of kRelationWords.
+  Srgb color;
+};
+/// Of all relations, each turn once, ascending; colors as related() gives them.
+[[nodiscard]] std::vector<RelationMark> relation_marks(const Wheel& wheel, const WheelPoint& color,
+                                                       MemberValue value = MemberValue::Current);
+
 } // namespace zc

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/sheet/key_sheet_picture.h"
 
+#include "core/keys/key_picture.h"
 #include "core/wheel/raster.h"
+#include "io/photo/decode.h"
 #include "io/sheet/typeface.h"
 
 #include <QPainter>
@@ -24,6 +26,22 @@ struct Measures {
 };
 
 } // namespace
+
+std::vector<KeyCell> key_cells(const Piece& piece, const std::vector<ColorKey>& keys, const QImage& photo) {
+  std::vector<KeyCell> out;
+  if (photo.isNull()) return out;
+  const QImage plain = photo.convertToFormat(QImage::Format_ARGB32);
+  const KeyPicture picture(view_of(plain), Wheel(piece.wheel));
+  for (const ColorKey& key : keys) {
+    QImage made(plain.size(), QImage::Format_ARGB32);
+    if (const auto map = key_map(piece, key))
+      picture.render(*map, KeyPicture::Quality::Exact, pixels_of(made));
+    else
+      picture.render(key_function(piece, key), pixels_of(made));
+    out.push_back({{}, std::move(made), key.plan ? key.plan->mask : std::nullopt});
+  }
+  return out;
+}
 
 QImage key_disc(const WheelSpec& wheel, int size) {
   Raster disc;

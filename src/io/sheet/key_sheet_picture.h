@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/mask/mask.h"
+#include "core/piece/key_edits.h"
 
 #include <QImage>
 #include <QString>
@@ -15,10 +16,14 @@ class QPainter;
 namespace zc {
 
 struct KeyCell {
-  QString name;
+  QString name = {};
   QImage picture;
   std::optional<Mask> mask; ///< None: the whole wheel.
 };
+
+/// The photo in each key, exactly, with its mask; the names are the caller's. Without a photo no cells.
+[[nodiscard]] std::vector<KeyCell> key_cells(const Piece& piece, const std::vector<ColorKey>& keys,
+                                             const QImage& photo);
 
 /// The disc of the small wheels, so many pixels wide, transparent around it.
 [[nodiscard]] QImage key_disc(const WheelSpec& wheel, int size);

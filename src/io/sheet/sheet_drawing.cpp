@@ -16,6 +16,7 @@ namespace {
 /// long everywhere.
 constexpr double kUnits = 20;
 constexpr double kHairline = 0.4;
+constexpr int kKeyDisc = 128; ///< Pixels of the small wheels of keys.
 
 QFont font_of(double size, bool bold) {
   QFont font(kTypeface);
@@ -88,6 +89,14 @@ void draw_plan(QPainter& painter, const SheetPicture& picture, const SheetImages
   }
 }
 
+/// Those that are still being made have none.
+void draw_key(QPainter& painter, const SheetPicture& picture, const SheetImages& images) {
+  if (picture.key >= images.keys.size()) return;
+  const KeyCell& key = images.keys[picture.key];
+  if (picture.key_wheel) return draw_key_wheel(painter, rect_of(picture.box), images.key_disc, key.mask);
+  painter.drawImage(rect_of(picture.box), sized_for(key.picture, picture.box));
+}
+
 } // namespace
 
 TextMeasure toolkit_measure() {
@@ -104,9 +113,12 @@ QColor sheet_ink(bool dark, bool soft) {
   return soft ? QColor(0x55, 0x55, 0x55) : QColor(0x1a, 0x1a, 0x1a);
 }
 
-SheetImages sheet_images(const Piece& piece, const SheetSpec& spec, const QImage& reference, int size) {
+SheetImages sheet_images(const Piece& piece, const SheetSpec& spec, const QImage& reference, int size,
+                         std::vector<KeyCell> keys) {
   SheetImages out;
   out.reference = reference;
+  if (!keys.empty()) out.key_disc = key_disc(piece.wheel, kKeyDisc);
+  out.keys = std::move(keys);
   std::optional<MaskRegion> region;
   if (const Mask* used = mask_in_use(piece)) region.emplace(*used);
   PlanSpec plan;
@@ -134,6 +146,8 @@ void draw_sheet_page(QPainter& painter, const Sheet& sheet, std::size_t page, co
   for (const SheetPicture& picture : p.pictures) {
     if (picture.part == SheetPart::Wheel)
       draw_plan(painter, picture, images, ground, sheet.dark);
+    else if (picture.part == SheetPart::Keys)
+      draw_key(painter, picture, images);
     else if (!images.reference.isNull())
       painter.drawImage(rect_of(picture.box), sized_for(images.reference, picture.box));
   }

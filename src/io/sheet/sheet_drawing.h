@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/sheet/sheet.h"
+#include "io/sheet/key_sheet_picture.h"
 
 #include <QImage>
 
@@ -16,6 +17,8 @@ struct SheetImages {
   QImage reference;
   QImage plan;                              ///< The disc, transparent outside of it.
   std::vector<std::vector<DiscPoint>> mask; ///< Its outlines.
+  std::vector<KeyCell> keys;                ///< In the order of SheetPictures::keys.
+  QImage key_disc;                          ///< Of their small wheels; null without keys.
 };
 
 /// Measures text in the shipped typeface; what it lacks comes from the fonts that are there. REQUIRES a
@@ -29,7 +32,7 @@ inline constexpr double kHueNameSize = 6;
 
 /// The plan of the piece at the value that the sheet asks for, `size` pixels wide.
 [[nodiscard]] SheetImages sheet_images(const Piece& piece, const SheetSpec& spec, const QImage& reference,
-                                       int size);
+                                       int size, std::vector<KeyCell> keys = {});
 
 /// `to_units` is how many of the painter's units a point is. Colors of swatches go through `shown` on their
 /// way, when it is there.

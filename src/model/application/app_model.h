@@ -48,8 +48,8 @@ private:
   SetWork m_set_work{*this, m_picking};
   PaintModel m_paints{*this, m_reader};
   KeyModel m_keys{*this, m_reader};
-  TryModel m_tries{*this, m_reader, m_set_work, m_press};
-  ShareModel m_share_model{*this, m_reader, m_tries, m_press};
+  TryModel m_tries{*this, m_reader, m_keys, m_set_work, m_press};
+  ShareModel m_share_model{*this, m_reader, m_keys, m_tries, m_press};
   CanvasFollower m_canvases{*this};
   PhotoIntake m_intake{*this, m_viewing};
 };

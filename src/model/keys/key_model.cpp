@@ -3,8 +3,6 @@
 
 #include "core/image/pixels.h"
 #include "io/photo/decode.h"
-#include "io/photo/picture_file.h"
-#include "io/sheet/key_sheet_picture.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/photo/photo_model.h"
@@ -18,7 +16,6 @@ namespace {
 constexpr std::size_t kAtOnce = 4;
 /// Large ones that are kept: two under an edge, and the two walked from.
 constexpr std::size_t kLargeKept = 4;
-constexpr int kSheetPicture = 480; ///< Pixels of a picture in a sheet that is saved.
 
 QImage at_size(const Photo& photo, QSize size) {
   std::size_t level = photo.levels.size() - 1;
@@ -31,8 +28,8 @@ QImage at_size(const Photo& photo, QSize size) {
 } // namespace
 
 KeyModel::KeyModel(Studio& studio, PhotoModel& photos)
-    : OfDocument(studio.scope()), m_studio(studio), m_photos(photos), m_task(studio.scope()),
-      m_large_task(studio.scope()), m_sheet_task(studio.scope()) {
+    : OfDocument(studio.scope()), m_studio(studio), m_photos(photos), m_keys(studio.scope()),
+      m_task(studio.scope()), m_large_task(studio.scope()) {
   studio.hear({Part::Geometry, Part::Sets, Part::References, Part::Reference, Part::Keys, Part::Color,
                Part::ColorVision},
               this, &KeyModel::follow);
@@ -58,6 +55,7 @@ void KeyModel::look(bool on, QSize largest) {
 
 void KeyModel::set_shelf(std::vector<ShelfMask> shelf) {
   m_shelf = std::move(shelf);
+  ++m_shelf_changes;
   follow();
 }
 
@@ -100,12 +98,8 @@ void KeyModel::follow() {
 
 /// The list is quick; what it shows is what has been made by now.
 void KeyModel::follow_entries() {
-  const Piece& piece = m_studio.piece();
-  std::vector<Mask> shelf;
-  for (const ShelfMask& mask : m_shelf) shelf.push_back(mask_on(mask, piece.wheel));
   const KeySheet& sheet = m_studio.session().keys;
-  const double rim = m_picture ? std::max(0.01, m_picture->largest_saturation()) : 1;
-  const auto keys = keys_of(piece, sheet, shelf, m_studio.session().at.at.a, rim);
+  const std::vector<ColorKey>& keys = this->keys();
   std::vector<Entry> entries;
   std::vector<KeyNumbers> numbers;
   bool all_known = true;
@@ -221,24 +215,28 @@ QImage KeyModel::large(const ColorKey& key, QSize largest) {
   return {};
 }
 
-void KeyModel::save_sheet(const std::string& path, const std::function<void(const Status&)>& then) {
-  const Base at{PhotoMark(m_photos.photo()), picture_size({kSheetPicture, kSheetPicture}), m_base.wheel,
-                ColorVision::Normal};
-  if (at.size.isEmpty() || m_entries.empty()) return;
-  Order order{nullptr, m_photos.photo(), at.size, at.wheel, at.vision, true, false, {}, {}};
-  std::vector<KeyCell> cells;
-  for (const Entry& entry : m_entries) {
-    add_to(order, entry.key);
-    cells.push_back({name_of(entry.key), {}, entry.key.plan ? entry.key.plan->mask : std::nullopt});
-  }
-  m_sheet_task.start(
-      [order = std::move(order), cells = std::move(cells), path]() mutable {
-        const WheelSpec wheel = order.wheel;
-        Delivery made = deliver(std::move(order));
-        for (std::size_t i = 0; i < cells.size(); ++i) cells[i].picture = made.made[i].picture;
-        return save_picture(key_sheet_picture(cells, wheel), path);
-      },
-      [then](const Status& saved) { then(saved); });
+/// Asked for at every move of a hand, and making it takes a moment.
+const std::vector<ColorKey>& KeyModel::keys() const {
+  const Piece& piece = m_studio.piece();
+  const Session& session = m_studio.session();
+  ListKey key{plan_key(piece), session.keys, session.at.at.a, m_picture, m_shelf_changes, {}};
+  if (const SwatchSet* set = current_set(piece))
+    for (const SetVersion& v : set->versions) key.versions.emplace_back(v.id, v.name, v.key);
+  return m_keys.now(key, [&] {
+    std::vector<Mask> shelf;
+    for (const ShelfMask& mask : m_shelf) shelf.push_back(mask_on(mask, piece.wheel));
+    const double rim = m_picture ? std::max(0.01, m_picture->largest_saturation()) : 1;
+    return keys_of(piece, key.sheet, shelf, key.hue, rim);
+  });
+}
+
+std::function<std::vector<KeyCell>()> KeyModel::maker_of(std::vector<ColorKey> keys, QSize largest) const {
+  return [keys = std::move(keys), photo = m_photos.photo(), piece = m_studio.piece(),
+          size = picture_size(largest)] {
+    auto out = key_cells(piece, keys, photo ? at_size(*photo, size) : QImage());
+    for (std::size_t i = 0; i < out.size(); ++i) out[i].name = name_of(keys[i]);
+    return out;
+  };
 }
 
 void KeyModel::take(const ColorKey& key) {

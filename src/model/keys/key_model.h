@@ -5,8 +5,9 @@
 
 #include "core/keys/key_picture.h"
 #include "core/piece/key_edits.h"
+#include "io/sheet/key_sheet_picture.h"
 #include "io/shelf/mask_shelf.h"
-#include "model/derived/task.h"
+#include "model/derived/derived.h"
 #include "model/session/studio.h"
 
 #include <QImage>
@@ -42,8 +43,12 @@ public:
   /// Something is still being made.
   [[nodiscard]] bool working() const { return m_task.running(); }
 
-  /// Writes the sheet as it is listed, larger than on the screen, beside the window.
-  void save_sheet(const std::string& path, const std::function<void(const Status&)>& then);
+  /// The keys that can be listed now, by their hue, looked at or not.
+  [[nodiscard]] const std::vector<ColorKey>& keys() const;
+  /// What makes their pictures with their names, none larger than this, beside the window: it holds all that
+  /// it needs. Without a photo there are none.
+  [[nodiscard]] std::function<std::vector<KeyCell>()> maker_of(std::vector<ColorKey> keys,
+                                                               QSize largest) const;
 
   /// The piece takes the key, in one step. Its name is told.
   void take(const ColorKey& key);
@@ -116,6 +121,18 @@ private:
   bool m_looked_at = false;
   QSize m_largest;
   std::vector<ShelfMask> m_shelf;
+  int m_shelf_changes = 0;
+  /// All that the list follows from.
+  struct ListKey {
+    PlanKey plan;
+    KeySheet sheet;
+    double hue = 0;
+    std::shared_ptr<const KeyPicture> picture;
+    int shelf = 0;
+    std::vector<std::tuple<Id, std::string, std::optional<PlanKey>>> versions;
+    bool operator==(const ListKey&) const = default;
+  };
+  mutable Derived<ListKey, std::vector<ColorKey>> m_keys;
   std::vector<Entry> m_entries;
   Base m_base; ///< Of what is made.
   std::shared_ptr<const KeyPicture> m_picture;
@@ -123,7 +140,6 @@ private:
   Task<Delivery> m_task;
   std::vector<std::pair<LargeKey, QImage>> m_large; ///< The last few.
   Task<QImage> m_large_task;
-  Task<Status> m_sheet_task;
 };
 
 } // namespace zc

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/session/laying.h"
 
+#include "core/mix/ladders.h"
 #include "core/piece/laying.h"
 #include "model/i18n/text.h"
 
@@ -30,6 +31,29 @@ void Laying::lay_families(const QString& name, const std::vector<std::vector<Lai
     if (!colors.empty()) laid.push_back({name.toStdString(), colors});
   m_studio.store().apply(tr("Add %1 as %n families", nullptr, static_cast<int>(laid.size())).arg(name),
                          [&](Piece p) { return with_laid_families(std::move(p), laid); });
+}
+
+void Laying::lay_ladder(const std::vector<std::vector<LaidColor>>& rows) {
+  std::vector<LaidFamily> laid;
+  for (const auto& colors : rows)
+    laid.push_back({hue_word(colors[colors.size() / 2].color).toStdString(), colors});
+  m_studio.store().apply(tr("Add ladder of %n hues", nullptr, static_cast<int>(laid.size())),
+                         [&](Piece p) { return with_laid_families(std::move(p), laid); });
+}
+
+void Laying::lay_ladder_of_relation() {
+  LadderSpec spec;
+  for (const RelationMember& member : members(m_studio.session(), m_studio.geometry()))
+    spec.hues.push_back(member.at.a);
+  const bool held = m_studio.piece().rule == MaskRule::Held;
+  const auto rows = make_ladder(spec, m_studio.wheel(), held ? m_studio.region() : nullptr);
+  if (!rows) return emit m_studio.notice(words(rows.error()));
+  std::vector<std::vector<LaidColor>> laid;
+  for (const auto& row : *rows) {
+    laid.emplace_back();
+    for (const RampStep& step : row) laid.back().push_back({step.color, step.at});
+  }
+  lay_ladder(laid);
 }
 
 void Laying::lay_key_colors() {

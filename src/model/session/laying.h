@@ -22,6 +22,10 @@ public:
   void lay_family(const QString& name, const std::vector<LaidColor>& colors);
   /// Several at once, in one step.
   void lay_families(const QString& name, const std::vector<std::vector<LaidColor>>& families);
+  /// Rows of a ladder, in one step: a family each, named by its hue.
+  void lay_ladder(const std::vector<std::vector<LaidColor>>& rows);
+  /// That of the relation which is looked at, as a ladder is to start with; held where the mask holds picks.
+  void lay_ladder_of_relation();
   /// The corners of the mask at the current value, as a family.
   void lay_key_colors();
   void lay_member(std::size_t member) {

@@ -35,6 +35,17 @@ const std::vector<RelationMember>& Picking::members() const {
                        [this] { return zc::members(m_studio.session(), m_studio.geometry()); });
 }
 
+void Picking::show_all_relations(bool on) {
+  m_studio.change([&](Session& s) { s.relations.all = on; });
+}
+
+const std::vector<RelationMark>& Picking::relation_marks() const {
+  const Session& s = m_studio.session();
+  return m_marks.now({s.relations, s.at, m_studio.wheel().spec()}, [&] {
+    return zc::relation_marks(m_studio.wheel(), s.relations.of.value_or(s.at).at, s.relations.value);
+  });
+}
+
 void Picking::use_member(std::size_t member) {
   const LaidColor color = laid_members(m_studio.session(), m_studio.geometry()).at(member);
   use_color(color.color, color.picked);

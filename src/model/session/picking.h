@@ -84,6 +84,9 @@ public:
   /// Kept until what they follow from changes: they are asked for at every move of the pointer.
   [[nodiscard]] const std::vector<RelationMember>& members() const;
   void use_member(std::size_t member);
+  void show_all_relations(bool on);
+  /// Kept likewise.
+  [[nodiscard]] const std::vector<RelationMark>& relation_marks() const;
   void mix_by_hand(const Mixing& mixing);
   /// A mixture that is read while the hand is down, between begin_pick() and end_pick().
   void show_mixture(Srgb color) {
@@ -109,6 +112,7 @@ private:
     bool operator==(const MembersOf&) const = default;
   };
   mutable Derived<MembersOf, std::vector<RelationMember>> m_members{m_studio.scope()};
+  mutable Derived<MembersOf, std::vector<RelationMark>> m_marks{m_studio.scope()};
 };
 
 } // namespace zc

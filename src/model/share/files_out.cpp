@@ -102,7 +102,8 @@ SheetImages images_of(const ImagesOrder& order) {
     study.photo = std::make_shared<Photo>(Photo{{smaller(study.photo->full(), false)}, {}});
     reference = studied(study);
   }
-  return sheet_images(order.piece, order.spec, reference, kPictureSide / 2);
+  return sheet_images(order.piece, order.spec, reference, kPictureSide / 2,
+                      order.keys ? order.keys() : std::vector<KeyCell>());
 }
 
 Result<std::vector<std::string>> write_sheet(const SheetOrder& order, const std::string& path,

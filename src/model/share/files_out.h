@@ -31,6 +31,7 @@ struct ImagesOrder {
   Piece piece;
   SheetSpec spec;
   StudyOrder study; ///< Its photo may be null; without colors the photo is shown as it is.
+  std::function<std::vector<KeyCell>()> keys = {}; ///< Makes the photo in keys, where they are shown.
 };
 [[nodiscard]] SheetImages images_of(const ImagesOrder& order);
 

@@ -10,6 +10,7 @@ namespace zc {
 namespace {
 
 /// On the screen a disc of the plan needs no more pixels than this.
+constexpr int kSheetKey = 600; ///< Pixels of a picture in a key.
 constexpr int kSeenPlan = 1024;
 
 void map_image(const ColorMap& map, QImage& image) {
@@ -25,10 +26,10 @@ std::optional<Mask> mask_used(const Piece& piece) {
 
 } // namespace
 
-ShareModel::ShareModel(Studio& studio, PhotoModel& reader, TryModel& tries, PressModel& press)
-    : m_studio(studio), m_reader(reader), m_tries(tries), m_press(press) {
+ShareModel::ShareModel(Studio& studio, PhotoModel& reader, KeyModel& keys, TryModel& tries, PressModel& press)
+    : m_studio(studio), m_reader(reader), m_keys(keys), m_tries(tries), m_press(press) {
   studio.hear({Part::Sets, Part::Words, Part::Geometry, Part::References, Part::Sharing, Part::Relations,
-               Part::Reference, Part::Steps, Part::Desk},
+               Part::Reference, Part::Steps, Part::Desk, Part::Keys},
               this, &ShareModel::changed);
   connect(&studio.photos(), &PhotoLibrary::changed, this, &ShareModel::changed);
 }
@@ -37,14 +38,20 @@ const Result<Sheet>& ShareModel::sheet() {
   const Piece& piece = m_studio.piece();
   const Session& session = m_studio.session();
   const auto photo = m_reader.photo();
-  const SheetKey key{m_studio.store().revisions(), session.sharing.sheet, session.relations.relation,
-                     session.reference, PhotoMark(photo)};
+  const SheetKey key{m_studio.store().revisions(),
+                     session.sharing.sheet,
+                     session.relations.relation,
+                     session.reference,
+                     PhotoMark(photo),
+                     keys_shown()};
   return m_sheet.now(key, [&] {
     SheetPictures pictures;
     const Reference* reference = find_reference(piece, session.reference);
     if (photo && reference)
       pictures = {static_cast<double>(photo->full().width()) / photo->full().height(), reference->name, {}};
     pictures.relation = word_for(kRelationWords, key.relation);
+    for (const ColorKey& color_key : key.keys)
+      pictures.keys.push_back(KeyModel::name_of(color_key).toStdString());
     const SwatchSet* set = current_set(piece);
     return sheet_of(piece, set ? *set : SwatchSet(), key.spec, pictures, toolkit_measure(),
                     words_of_sheets());
@@ -53,8 +60,18 @@ const Result<Sheet>& ShareModel::sheet() {
 
 // ---------------------------------------------------------------- pictures
 
+std::vector<ColorKey> ShareModel::keys_shown() const {
+  const auto& parts = m_studio.session().sharing.sheet.parts;
+  if (!m_reader.photo() || std::find(parts.begin(), parts.end(), SheetPart::Keys) == parts.end()) return {};
+  std::vector<ColorKey> out = m_keys.keys();
+  if (out.size() > kMostSheetKeys) out.resize(kMostSheetKeys);
+  return out;
+}
+
 ImagesOrder ShareModel::images_order() const {
   ImagesOrder out{m_studio.piece(), m_studio.session().sharing.sheet, {m_reader.photo(), {}, {}}};
+  if (auto keys = keys_shown(); !keys.empty())
+    out.keys = m_keys.maker_of(std::move(keys), {kSheetKey, kSheetKey});
   if (!out.spec.study) return out;
   out.study.study = m_tries.study();
   out.study.side = m_tries.colors_of({}, false);
@@ -71,6 +88,8 @@ const SheetImages& ShareModel::images() {
                {},
                {},
                {}};
+  key.keys = keys_shown();
+  if (!key.keys.empty()) key.piece = m_studio.store().revisions();
   if (order.spec.study) {
     key.study = order.study.study;
     for (const auto& c : order.study.side.colors) key.colors.push_back(c.color);
@@ -85,6 +104,8 @@ const SheetImages& ShareModel::images() {
       SheetImages made = make();
       map_image(shown, made.reference);
       map_image(shown, made.plan);
+      for (KeyCell& cell : made.keys) map_image(shown, cell.picture);
+      if (!made.key_disc.isNull()) map_image(shown, made.key_disc);
       return made;
     };
   m_images.later(key, make, [this] { emit changed(); });

@@ -6,6 +6,7 @@
 
 #include "model/derived/derived.h"
 #include "model/document/piece_store.h"
+#include "model/keys/key_model.h"
 #include "model/photo/photo_model.h"
 #include "model/photos/photo_library.h"
 #include "model/proof/press_model.h"
@@ -19,7 +20,7 @@ namespace zc {
 class ShareModel final : public QObject {
   Q_OBJECT
 public:
-  ShareModel(Studio& studio, PhotoModel& reader, TryModel& tries, PressModel& press);
+  ShareModel(Studio& studio, PhotoModel& reader, KeyModel& keys, TryModel& tries, PressModel& press);
 
   /// The set as its swatches are. An error says why there is no sheet.
   [[nodiscard]] const Result<Sheet>& sheet();
@@ -46,6 +47,7 @@ private:
     Relation relation{};
     Id reference = 0;
     PhotoMark photo;
+    std::vector<ColorKey> keys; ///< That the photo is shown in.
     bool operator==(const SheetKey&) const = default;
   };
   struct ImageKey {
@@ -58,6 +60,8 @@ private:
     std::vector<Id> ids;
     std::string proofed_by; ///< A press, or nothing.
     bool paper_white = true;
+    std::vector<ColorKey> keys = {};
+    Revisions piece = {}; ///< Where there are keys: versions follow from the whole set.
     bool operator==(const ImageKey&) const = default;
   };
   struct PlanKey {
@@ -68,9 +72,12 @@ private:
     bool operator==(const PlanKey&) const = default;
   };
   [[nodiscard]] ImagesOrder images_order() const;
+  /// Those on the sheet; none where it shows none.
+  [[nodiscard]] std::vector<ColorKey> keys_shown() const;
 
   Studio& m_studio;
   PhotoModel& m_reader;
+  KeyModel& m_keys;
   TryModel& m_tries;
   PressModel& m_press;
   Derived<SheetKey, Result<Sheet>> m_sheet{m_studio.scope()};

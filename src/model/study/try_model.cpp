@@ -23,8 +23,9 @@ std::optional<std::size_t> place_of(const std::vector<Id>& ids, Id id) {
 
 } // namespace
 
-TryModel::TryModel(Studio& studio, PhotoModel& reader, SetWork& work, PressModel& press)
-    : OfDocument(studio.scope()), m_studio(studio), m_reader(reader), m_work(work), m_press(press) {
+TryModel::TryModel(Studio& studio, PhotoModel& reader, KeyModel& keys, SetWork& work, PressModel& press)
+    : OfDocument(studio.scope()), m_studio(studio), m_reader(reader), m_keys(keys), m_work(work),
+      m_press(press) {
   m_rest.setSingleShot(true);
   m_rest.setInterval(kNeedRest);
   connect(&m_rest, &QTimer::timeout, this, &TryModel::seek_needs);
@@ -102,6 +103,8 @@ const std::vector<Srgb>& TryModel::lit_colors(const std::vector<MatchColor>& col
 }
 
 QString TryModel::name_of(const TrySide& side) const {
+  if (side.key && side.key->kind == KeyKind::Current) return tr("photo, in the mask");
+  if (side.key) return tr("photo, in key %1").arg(KeyModel::name_of(*side.key));
   if (side.photo) return tr("photo");
   const Piece& piece = m_studio.piece();
   const SwatchSet* set = side.set ? find_set(piece, side.set) : current_set(piece);
@@ -127,11 +130,45 @@ std::vector<SwatchMove> TryModel::moves_to(const TrySide& side, bool lit) const 
   return out;
 }
 
+std::vector<TrySide> TryModel::sides(const TrySide& shown) const {
+  const Piece& piece = m_studio.piece();
+  std::vector<TrySide> out{{true}};
+  if (mask_in_use(piece)) out.push_back({true, 0, 0, ColorKey{}});
+  out.push_back({});
+  const SwatchSet* current = current_set(piece);
+  if (current)
+    for (const auto& version : current->versions) out.push_back({false, 0, version.id});
+  for (const auto& set : piece.sets)
+    if (!current || set.id != current->id) out.push_back({false, set.id});
+  for (const ColorKey& key : m_keys.keys())
+    if (key.kind != KeyKind::Current && key.kind != KeyKind::Version) out.push_back({true, 0, 0, key});
+  if (shown.key && std::find(out.begin(), out.end(), shown) == out.end()) out.push_back(shown);
+  return out;
+}
+
+std::shared_ptr<const KeyMap> TryModel::key_of(const TrySide& side) {
+  if (!side.key) return nullptr;
+  const Piece& piece = m_studio.piece();
+  const Mask* mask = mask_in_use(piece);
+  const KeyOf wanted{*side.key, piece.wheel, mask ? std::optional(*mask) : std::nullopt};
+  for (const auto& [of, map] : m_key_maps)
+    if (of == wanted) return map;
+  std::optional<KeyMap> made;
+  if (side.key->kind != KeyKind::Current)
+    made = key_map(piece, *side.key);
+  else if (wanted.mask)
+    made = KeyMap::pressed(Wheel(piece.wheel), MaskRegion(*wanted.mask), side.key->strength, side.key->rim);
+  if (m_key_maps.size() >= 2) m_key_maps.erase(m_key_maps.begin());
+  m_key_maps.emplace_back(wanted, made ? std::make_shared<const KeyMap>(std::move(*made)) : nullptr);
+  return m_key_maps.back().second;
+}
+
 SeenSide TryModel::seen_side(const TrySide& side, bool lit) {
   const Trying& trying = m_studio.session().trying;
   SideColors colors = colors_of(side, lit);
   TriedSide out;
   out.way = side.photo ? TryWay::Photo : trying.way;
+  if (side.photo) out.key = key_of(side);
   out.match = study().match;
   if (out.way == TryWay::Study && study().by_areas && !colors.colors.empty()) {
     out.areas = areas();

@@ -10,6 +10,7 @@
 #include "core/try/live_study.h"
 #include "core/try/render.h"
 #include "model/derived/derived.h"
+#include "model/keys/key_model.h"
 #include "model/photo/photo_model.h"
 #include "model/proof/press_model.h"
 #include "model/work/set_work.h"
@@ -41,10 +42,13 @@ struct SeenPicture {
 class TryModel final : public QObject, private OfDocument {
   Q_OBJECT
 public:
-  TryModel(Studio& studio, PhotoModel& reader, SetWork& work, PressModel& press);
+  TryModel(Studio& studio, PhotoModel& reader, KeyModel& keys, SetWork& work, PressModel& press);
   ~TryModel() override;
 
   [[nodiscard]] std::shared_ptr<const Photo> photo() const;
+  /// What a side can show: the photo, also pressed into the mask, the states of the sets, the photo in the
+  /// keys that can be listed. One that is shown and is none of them any more stands last.
+  [[nodiscard]] std::vector<TrySide> sides(const TrySide& shown) const;
   [[nodiscard]] const Study& study() const;
   /// Empty for the photo and for a set without swatches. `lit`: under the light that is tried.
   [[nodiscard]] SideColors colors_of(const TrySide& side, bool lit) const;
@@ -118,6 +122,7 @@ private:
 
   Studio& m_studio;
   PhotoModel& m_reader;
+  KeyModel& m_keys;
   SetWork& m_work;
   PressModel& m_press;
   struct AreaKey {
@@ -140,6 +145,15 @@ private:
 
   [[nodiscard]] const std::vector<Srgb>& lit_colors(const std::vector<MatchColor>& colors,
                                                     const LightAndHaze& light) const;
+  /// Null for a photo as it is. One of each side is kept, so that its picture is as well.
+  [[nodiscard]] std::shared_ptr<const KeyMap> key_of(const TrySide& side);
+  struct KeyOf {
+    ColorKey key;
+    WheelSpec wheel;
+    std::optional<Mask> mask;
+    bool operator==(const KeyOf&) const = default;
+  };
+  std::vector<std::pair<KeyOf, std::shared_ptr<const KeyMap>>> m_key_maps; ///< The last two.
   struct LitKey {
     std::vector<Srgb> plain;
     LightAndHaze light;

@@ -5,6 +5,7 @@
 #include "app/controls/number_field.h"
 #include "app/desks/grade/report_words.h"
 #include "app/theme/theme.h"
+#include "core/grading/remedies.h"
 #include "model/i18n/text.h"
 #include "model/proof/press_model.h"
 #include "model/session/studio.h"
@@ -29,6 +30,8 @@ constexpr std::size_t kMostParts = 40;
 /// More are mended one by one: all at once would hold the window up. What is outside the mask is quick.
 constexpr std::size_t kMostTogether = 500;
 constexpr int kIndent = 14;
+/// Degrees off, on average, below which a set seems to mean the relation.
+constexpr double kMeant = 6;
 
 } // namespace
 
@@ -65,7 +68,10 @@ ReportPanel::ReportPanel(Studio& model, Viewing& viewing, SetWork& work, PressMo
   connect(m_limits, &QAbstractButton::toggled, m_rule_box, &QWidget::setVisible);
   model.hear({Part::Sets, Part::Geometry}, this, &ReportPanel::follow);
   connect(&work, &SetWork::reportChanged, this, &ReportPanel::follow);
-  connect(&model, &Studio::startedAnew, this, [this] { m_open.clear(); });
+  connect(&model, &Studio::startedAnew, this, [this] {
+    m_open.clear();
+    m_compared.reset();
+  });
   model.hear({Part::Selection}, this, &ReportPanel::follow_selection);
   connect(&press, &PressModel::changed, this, &ReportPanel::follow);
 }
@@ -151,14 +157,14 @@ WordControl* ReportPanel::add_word(QWidget* row, const QString& name, const QStr
   return button;
 }
 
-std::pair<QWidget*, QHBoxLayout*> ReportPanel::begin_row(const QString& said, int depth) {
+std::pair<QWidget*, QHBoxLayout*> ReportPanel::begin_row(const QString& said, int depth, const char* name) {
   auto* row = new QWidget(m_rows);
   auto* column = new QVBoxLayout(row);
   column->setContentsMargins(kIndent * depth, 0, 4, 0);
   column->setSpacing(1);
   // The sentence runs our way even where it begins with a name that runs the other.
   auto* words = new QLabel(QChar(0x200e) + said, row);
-  words->setObjectName(depth == 0 ? QStringLiteral("finding") : QStringLiteral("findingPart"));
+  words->setObjectName(depth == 0 ? QLatin1String(name) : QLatin1String("findingPart"));
   words->setFont(depth == 0 ? caption_strong_font() : caption_font());
   words->setWordWrap(true);
   words->setTextFormat(Qt::PlainText);
@@ -198,13 +204,19 @@ void ReportPanel::add_remedy(QWidget* row, QHBoxLayout* line, const Finding& fin
   line->addWidget(remedy);
 }
 
+std::optional<Piece> ReportPanel::remedied_by(const QObject& remedy) const {
+  const QVariant finding = remedy.property("finding");
+  if (finding.isValid() && finding.value<Finding>().swatches.size() > kMostReckoned) return std::nullopt;
+  auto edited = finding.isValid() ? remedied(m_model.piece(), finding.value<Finding>())
+                                  : with_families_turned(m_model.piece(), m_fit, kFamilyOff);
+  if (!edited) return std::nullopt;
+  return std::move(edited).value();
+}
+
 bool ReportPanel::eventFilter(QObject* watched, QEvent* event) {
   const auto type = event->type();
   if (type == QEvent::Enter || type == QEvent::FocusIn) {
-    const auto finding = watched->property("finding").value<Finding>();
-    if (finding.swatches.size() > kMostReckoned) return false; // That would hold the window up.
-    const auto edited = remedied(m_model.piece(), finding);
-    if (edited) m_work.look_ahead(*edited);
+    if (const auto edited = remedied_by(*watched)) m_work.look_ahead(*edited);
   }
   if (type == QEvent::Leave || type == QEvent::FocusOut) m_work.stop_looking_ahead();
   return QWidget::eventFilter(watched, event);
@@ -276,6 +288,7 @@ void ReportPanel::follow() {
   column->setSpacing(10);
   const std::size_t count = all.size() + (add_press_row() ? 1 : 0);
   for (const Finding& finding : all) add_row(finding, 0);
+  add_relation_row();
   column->addStretch();
   m_summary->setText(
       !set || swatch_count(*set) == 0
@@ -314,6 +327,57 @@ bool ReportPanel::add_press_row() {
   line->addWidget(show);
   line->addStretch();
   return true;
+}
+
+/// Not a fault, so it is not counted among the things to look at.
+void ReportPanel::add_relation_row() {
+  const SwatchSet* set = current_set(m_model.piece());
+  if (!set) return;
+  const auto fits = relation_fits(family_hues(set->families, m_model.wheel()));
+  if (fits.empty()) return;
+  const auto asked = std::find_if(fits.begin(), fits.end(),
+                                  [this](const RelationFit& fit) { return fit.relation == m_compared; });
+  m_fit = asked == fits.end() ? fits.front() : *asked;
+  const QString said = relation_words(m_fit);
+  auto [row, line] = begin_row(said, 0, "relationFound");
+  add_note(row, "relationOff", families_off(m_model.piece(), m_fit));
+  const auto turn = m_model.bound([this, fit = m_fit](bool) {
+    m_model.store().apply(tr("Turn families to %1").arg(relation_word(fit.relation)),
+                          [&fit](Piece p) { return with_families_turned(std::move(p), fit, kFamilyOff); });
+  });
+  const QString word = tr("Turn families to it");
+  // Hues that are far off may well be meant so: then it is not the first thing offered.
+  if (any_is_off(m_fit) && m_fit.error < kMeant) {
+    auto* remedy = add_word(row, QStringLiteral("relationRemedy"), word, said + QStringLiteral(": ") + word);
+    remedy->installEventFilter(this);
+    connect(remedy, &QAbstractButton::clicked, this, turn, Qt::QueuedConnection);
+    line->addWidget(remedy);
+  }
+  auto* others = word_opener(QStringLiteral("otherRelations"), tr("Compare"),
+                             tr("Compare the hues with another relation"), row);
+  auto* menu = new QMenu(others);
+  if (any_is_off(m_fit)) {
+    auto* also = menu->addAction(word);
+    also->setObjectName(QStringLiteral("turnFamilies"));
+    connect(also, &QAction::triggered, this, turn, Qt::QueuedConnection);
+    menu->addSeparator();
+  }
+  for (const RelationFit& fit : fits) {
+    auto* one = menu->addAction(tr("%1, %2° off").arg(relation_word(fit.relation), number(fit.error, 0)));
+    one->setObjectName(QStringLiteral("compare.") + QLatin1String(word_for(kRelationWords, fit.relation)));
+    one->setCheckable(true);
+    one->setChecked(fit.relation == m_fit.relation);
+    connect(
+        one, &QAction::triggered, this,
+        [this, relation = fit.relation] {
+          m_compared = relation;
+          follow();
+        },
+        Qt::QueuedConnection);
+  }
+  opens(*others, *menu);
+  line->addWidget(others);
+  line->addStretch();
 }
 
 void ReportPanel::follow_selection() {

@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What the grading report finds, an entry for each kind, with its remedy and what that will change; the
-// contrast of two swatches; the limits.
+// relation that the hues stand in; the contrast of two swatches; the limits.
 #pragma once
 
 #include "core/grading/findings.h"
+#include "core/grading/relation_check.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
@@ -38,12 +39,15 @@ protected:
 private:
   [[nodiscard]] QWidget* make_rules();
   /// A sentence, and the line below it that takes words to press.
-  std::pair<QWidget*, QHBoxLayout*> begin_row(const QString& said, int depth);
+  std::pair<QWidget*, QHBoxLayout*> begin_row(const QString& said, int depth, const char* name = "finding");
   void add_row(const Finding& finding, int depth);
   void add_note(QWidget* row, const char* name, const QString& words);
   void add_remedy(QWidget* row, QHBoxLayout* line, const Finding& finding, const QString& said, int depth);
   WordControl* make_more(QWidget* row, const Finding& finding, const QString& said);
   bool add_press_row();
+  void add_relation_row();
+  /// What pressing a remedy would make of the piece; nothing where that would take too long to ask.
+  [[nodiscard]] std::optional<Piece> remedied_by(const QObject& remedy) const;
   WordControl* add_word(QWidget* row, const QString& name, const QString& word, const QString& said);
   void follow();
   void follow_selection();
@@ -59,7 +63,9 @@ private:
   WordControl* m_limits;
   QWidget* m_rule_box = nullptr;
   std::set<std::tuple<FindingKind, Id, int>>
-      m_open; ///< Kind, first swatch and depth of entries that are open.
+      m_open;                         ///< Kind, first swatch and depth of entries that are open.
+  std::optional<Relation> m_compared; ///< With this relation the hues are compared; else the best.
+  RelationFit m_fit;
   struct Rule {
     NumberField* field;
     std::function<double(const GradingRules&)> read;

@@ -189,4 +189,27 @@ QString remedy_does(const Piece& piece, const Finding& f) {
   return out.isEmpty() ? QString() : out.join(QStringLiteral(". ")) + QLatin1Char('.');
 }
 
+bool any_is_off(const RelationFit& fit) {
+  return std::any_of(fit.families.begin(), fit.families.end(),
+                     [](const RelationFit::Member& m) { return std::abs(m.off) >= kFamilyOff; });
+}
+
+QString relation_word(Relation relation) { return word(word_for(kRelationWords, relation)); }
+
+QString relation_words(const RelationFit& fit) {
+  const QString name = relation_word(fit.relation);
+  return any_is_off(fit) ? Report::tr("The hues are %1° off a relation: %2").arg(number(fit.error, 0), name)
+                         : Report::tr("The hues stand in a relation: %1").arg(name);
+}
+
+QString families_off(const Piece& piece, const RelationFit& fit) {
+  QStringList out;
+  for (const RelationFit::Member& m : fit.families) {
+    const Family* family = find_family(piece, m.family);
+    if (family && std::abs(m.off) >= kFamilyOff)
+      out << Report::tr("%1 by %2°").arg(text(family->name), number(m.off, 0));
+  }
+  return out.isEmpty() ? QString() : Report::tr("Off: %1.").arg(out.join(QStringLiteral(", ")));
+}
+
 } // namespace zc

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/grading/findings.h"
+#include "core/grading/relation_check.h"
 
 #include <QMetaType>
 #include <QString>
@@ -19,6 +20,15 @@ namespace zc {
 inline constexpr std::size_t kMostReckoned = 60;
 /// What the remedy will change, told before it is used.
 [[nodiscard]] QString remedy_does(const Piece& piece, const Finding& finding);
+
+/// A family that is off by less, in degrees, stands in the relation.
+inline constexpr double kFamilyOff = 1;
+[[nodiscard]] bool any_is_off(const RelationFit& fit);
+[[nodiscard]] QString relation_word(Relation relation);
+/// Which relation the hues stand in, and how well.
+[[nodiscard]] QString relation_words(const RelationFit& fit);
+/// Which families are off, and by how much; empty where none is.
+[[nodiscard]] QString families_off(const Piece& piece, const RelationFit& fit);
 
 } // namespace zc
 

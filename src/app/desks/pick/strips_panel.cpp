@@ -16,8 +16,8 @@
 namespace zc {
 namespace {
 
-/// Between the color and white, black or grey, both left out.
-constexpr int kShown = 5;
+/// The color itself and what lies between it and white, black or grey, which is left out.
+constexpr int kShown = 6;
 
 } // namespace
 
@@ -73,13 +73,13 @@ void StripsPanel::follow() {
     RampSpec spec;
     spec.kind = strip.kind;
     spec.from = s.color();
-    spec.steps = kShown + 2;
+    spec.steps = kShown + 1;
     spec.neutral_angle = s.at.at.a;
     const auto made = make_ramp(spec, m_model.wheel());
     std::vector<RampStep> steps;
     QStringList words;
     if (made)
-      for (std::size_t i = 1; i + 1 < made->size(); ++i) {
+      for (std::size_t i = 0; i + 1 < made->size(); ++i) {
         steps.push_back((*made)[i]);
         words << color_told((*made)[i].color) +
                      tr("\nClick to use the color, Ctrl+click to add it to the set.");

@@ -22,6 +22,7 @@ constexpr std::pair<SheetPart, const char*> kParts[] = {
     {SheetPart::Title, QT_TRANSLATE_NOOP("zc::SheetPanel", "title and description")},
     {SheetPart::Reference, QT_TRANSLATE_NOOP("zc::SheetPanel", "reference")},
     {SheetPart::Wheel, QT_TRANSLATE_NOOP("zc::SheetPanel", "wheel and mask")},
+    {SheetPart::Keys, QT_TRANSLATE_NOOP("zc::SheetPanel", "color keys, as listed at Limit")},
     {SheetPart::Swatches, QT_TRANSLATE_NOOP("zc::SheetPanel", "swatches")},
     {SheetPart::Staff, QT_TRANSLATE_NOOP("zc::SheetPanel", "staff")},
     {SheetPart::Needs, QT_TRANSLATE_NOOP("zc::SheetPanel", "swatches needed, present, missing")},

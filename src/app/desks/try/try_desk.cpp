@@ -40,6 +40,13 @@ constexpr std::tuple<const char*, TryWay, const char*> kWays[] = {
 
 constexpr int kLeastChoice = 56;
 
+/// A name for the data of an entry, in no language.
+QString key_word(const ColorKey& key) {
+  if (key.kind == KeyKind::Current) return QStringLiteral("mask");
+  if (key.kind == KeyKind::Turn) return QStringLiteral("turn.%1").arg(key.turn);
+  return text(key.name);
+}
+
 QHBoxLayout* row_of(QWidget* box, int spacing) {
   auto* row = new QHBoxLayout(box);
   row->setContentsMargins(0, 0, 0, 0);
@@ -122,27 +129,23 @@ QComboBox* TryDesk::make_choice(const QString& name, const QString& tip) {
 QComboBox* TryDesk::make_side(const QString& name, const QString& tip, TrySide Trying::*side) {
   auto* box = make_choice(name, tip);
   connect(box, &QComboBox::activated, this, [this, box, side](int i) {
-    const auto ids = box->itemData(i).toList();
-    change([&](Trying& t) { t.*side = {ids[0].toBool(), ids[1].toULongLong(), ids[2].toULongLong()}; });
+    change([&](Trying& t) { t.*side = m_shown_sides[box].at(static_cast<std::size_t>(i)); });
   });
   return box;
 }
 
-/// The photo, the set and its versions, the other sets.
+/// Those of the sets have no photo among them where it cannot be chosen.
 void TryDesk::fill_side(QComboBox& box, const TrySide& chosen, bool with_photo) {
-  const auto add = [&](const TrySide& side) {
-    box.addItem(m_model.tries().name_of(side),
-                QVariantList{side.photo, QVariant::fromValue(side.set), QVariant::fromValue(side.version)});
-    if (side == chosen) box.setCurrentIndex(box.count() - 1);
-  };
+  std::vector<TrySide> sides = m_model.tries().sides(chosen);
+  if (!with_photo) std::erase_if(sides, [](const TrySide& side) { return side.photo; });
   box.clear();
-  if (with_photo) add({true});
-  add({});
-  const SwatchSet* current = current_set(m_model.piece());
-  if (current)
-    for (const auto& version : current->versions) add({false, 0, version.id});
-  for (const auto& set : m_model.piece().sets)
-    if (!current || set.id != current->id) add({false, set.id});
+  for (const TrySide& side : sides) {
+    const QString key = side.key ? key_word(*side.key) : QString();
+    box.addItem(m_model.tries().name_of(side), QVariantList{side.photo, QVariant::fromValue(side.set),
+                                                            QVariant::fromValue(side.version), key});
+    if (side == chosen) box.setCurrentIndex(box.count() - 1);
+  }
+  m_shown_sides[&box] = std::move(sides);
 }
 
 /// The other references; their shares are read from thumbnails.

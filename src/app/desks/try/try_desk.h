@@ -7,6 +7,8 @@
 
 #include <QWidget>
 
+#include <map>
+
 class QComboBox;
 class QLabel;
 
@@ -70,6 +72,7 @@ private:
   QComboBox* m_left = nullptr;
   QComboBox* m_right = nullptr;
   QComboBox* m_from = nullptr;
+  std::map<QComboBox*, std::vector<TrySide>> m_shown_sides; ///< The entries of each choice.
   QComboBox* m_against = nullptr;
   QWidget* m_study = nullptr;
   QWidget* m_follow = nullptr;
