@@ -686,6 +686,7 @@ void PickTask::a_relation_is_chosen_on_the_rim() {
                                                           {-30, Relation::Analogous},
                                                           {240, Relation::Triad},
                                                           {60, Relation::Rectangle},
+                                                          {210, Relation::Double},
                                                           {150, Relation::Split}}) {
     // Its hue is seen there.
     const QColor mark = seen(wheel(), at(turn));
@@ -699,7 +700,7 @@ void PickTask::a_relation_is_chosen_on_the_rim() {
     QCOMPARE(chosen(), relation);
     QCOMPARE(m_desk->session().color(), color);
   }
-  // A mark of several relations goes through them; what is let go beside it chooses nothing.
+  // What is let go beside a mark chooses nothing.
   m_desk->model().picking().choose_relation(Relation::Analogous);
   click(wheel(), at(240));
   QCOMPARE(chosen(), Relation::Triad);

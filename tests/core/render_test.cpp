@@ -39,7 +39,7 @@ public:
   /// Changes one thing and says which; the photo is another one where `photo()` is asked for again.
   std::string step() {
     TriedSide& side = upto(2) ? tried.left : tried.right;
-    switch (const unsigned what = upto(24)) {
+    switch (const unsigned what = upto(27)) {
     case 0:
     case 18:
     case 19:
@@ -99,6 +99,13 @@ public:
     case 16:
       tried.vision = ColorVision(upto(2) ? ColorVision::Normal : ColorVision::Values);
       return "eyes";
+    case 24:
+    case 25:
+    case 26:
+      side.key =
+          upto(3) ? std::make_shared<const KeyMap>(KeyMap::turned(Wheel(WheelSpec{}), 30.0 * (1 + upto(11))))
+                  : nullptr;
+      return "key";
     default:
       if (what == 17 && upto(2)) {
         m_photo = noise();
@@ -173,14 +180,14 @@ private slots:
   void what_is_seen_while_hands_move_is_what_is_rendered() {
     QFETCH(const bool, many);
     Walk walk(many ? 190 : 48, many ? 130 : 32, many ? 0xffffffu : 0xf0f0f0u);
-    if (many) walk.tried.left.way = TryWay::Follow;
+    if (many) walk.tried.left.way = TryWay::Follow, walk.tried.right.way = TryWay::Photo;
     LivePicture live;
     std::vector<Pixel> out(walk.photo().pixels.size()), before;
     std::map<std::string, int> counts;
     int drafts = 0;
-    for (int i = 0; i < (many ? 16 : 700); ++i) {
+    for (int i = 0; i < (many ? 16 : 900); ++i) {
       // Of many colors only what is drafted.
-      const std::set<std::string> drafted{"moves", "softness", "mask", "outside", "photo"};
+      const std::set<std::string> drafted{"moves", "softness", "mask", "outside", "photo", "key"};
       std::string what = walk.step();
       while (many && !drafted.contains(what)) what = walk.step();
       if (what == "photo" || live.empty()) live.show(walk.photo().view(), {});
@@ -200,7 +207,7 @@ private slots:
     }
     QCOMPARE(drafts > 2, many);
     if (many) return;
-    QCOMPARE(counts.size(), std::size_t{19});
+    QCOMPARE(counts.size(), std::size_t{20});
     for (const auto& [what, changes] : counts) QVERIFY2(changes > 0, (what + " changes nothing").c_str());
   }
   /// A part, made smaller, with the areas of the whole.

@@ -79,6 +79,8 @@ private slots:
   void keeps_value_and_returns_to_the_same_point_data();
   void keeps_value_and_returns_to_the_same_point();
   void reach_and_span_agree_with_plain_search();
+  void reach_ends_where_a_ray_first_leaves();
+  void marks_of_all_relations();
   void largest_chromas_are_the_largest();
   void agrees_with_the_hsluv_package();
   void anchors_fall_monotonely();
@@ -127,6 +129,46 @@ void WheelTest::keeps_value_and_returns_to_the_same_point() {
     QVERIFY(std::abs(value_of(*c) - p.v) < 0.01);
   }
   QVERIFY(existing > 1000);
+}
+
+/// Near CIELAB yellow and OKLab blue a ray leaves the gamut briefly and comes back.
+void WheelTest::reach_ends_where_a_ray_first_leaves() {
+  constexpr int steps = 3000;
+  int back = 0;
+  const auto check = [&](SaturationMeasure which, double hue, double v) {
+    const auto measure = make_measure(which);
+    int first = 0, last = 0;
+    for (int i = 1; i <= steps; ++i) {
+      const bool exists = measure->color_at(Angle(hue), double(i) / steps, v).has_value();
+      if (!exists && first == 0) first = i;
+      if (exists) last = i;
+    }
+    back += last > first + 3;
+    return first == 0 || std::abs(measure->reach(Angle(hue), v) - double(first) / steps) < 2.0 / steps;
+  };
+  for (double hue = 264.12; hue < 264.21; hue += 0.008)
+    for (double v = 1.3; v < 36; v += 0.91)
+      QVERIFY2(check(SaturationMeasure::OklabChroma, hue, v), qPrintable(QString::number(hue)));
+  for (double hue = 100.5; hue < 104; hue += 0.15)
+    for (double v = 94.5; v < 97.5; v += 0.4)
+      QVERIFY2(check(SaturationMeasure::CielabChroma, hue, v), qPrintable(QString::number(hue)));
+  QVERIFY(back > 5);
+}
+
+void WheelTest::marks_of_all_relations() {
+  const Wheel wheel(WheelSpec{});
+  const auto marks = relation_marks(wheel, {350, 0.4, 55});
+  std::vector<double> turns;
+  for (const RelationMark& mark : marks) {
+    turns.push_back(mark.turn);
+    for (const Relation relation : mark.of) {
+      const auto own = relation_turns(relation);
+      QVERIFY(std::ranges::any_of(own, [&](double t) { return wrap_degrees(t) == mark.turn; }));
+    }
+  }
+  QCOMPARE(turns, (std::vector<double>{30, 60, 90, 120, 150, 180, 210, 240, 270, 330}));
+  QCOMPARE(marks[5].of,
+           (std::vector{Relation::Complement, Relation::Square, Relation::Rectangle, Relation::Double}));
 }
 
 void WheelTest::reach_and_span_agree_with_plain_search() {

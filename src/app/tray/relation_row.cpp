@@ -90,8 +90,7 @@ void RelationRow::fill_menu(QMenu& menu) {
   all->setObjectName(QStringLiteral("allRelations"));
   all->setCheckable(true);
   connect(all, &QAction::triggered, &m_picks, &Picking::show_all_relations);
-  connect(&menu, &QMenu::aboutToShow, all,
-          [this, all] { all->setChecked(m_model.session().relations.all); });
+  connect(&menu, &QMenu::aboutToShow, all, [this, all] { all->setChecked(m_model.session().relations.all); });
   auto* hide = menu.addAction(tr("Hide related colors"), this, [this] { open(false); });
   hide->setObjectName(QStringLiteral("hideRelation"));
   connect(&menu, &QMenu::aboutToShow, hide, [this, hide] { hide->setVisible(!m_content->isHidden()); });

@@ -28,6 +28,16 @@ void draw_word(QPainter& painter, const QString& word, QPointF middle) {
 
 QString name_of(Relation relation) { return word(word_for(kRelationWords, relation)); }
 
+/// Each relation has its name once, at the first of its marks where no other stands.
+std::vector<std::optional<Relation>> named_at(const std::vector<RelationMark>& marks) {
+  std::vector<std::optional<Relation>> out(marks.size());
+  for (std::size_t i = 0; i < marks.size(); ++i)
+    for (const Relation relation : marks[i].of)
+      if (!out[i] && std::find(out.begin(), out.end(), std::optional(relation)) == out.end())
+        out[i] = relation;
+  return out;
+}
+
 } // namespace
 
 bool RelationMarks::shown() const { return m_model.session().relations.all; }
@@ -45,29 +55,25 @@ std::optional<std::size_t> RelationMarks::at(QPointF p) const {
   return std::nullopt;
 }
 
-Relation RelationMarks::chosen_by(const RelationMark& mark) const {
-  const auto now = std::find(mark.of.begin(), mark.of.end(), m_model.session().relations.relation);
-  const bool next = now != mark.of.end() && now + 1 != mark.of.end();
-  return next ? *(now + 1) : mark.of.front();
+Relation RelationMarks::chosen_by(std::size_t mark) const {
+  const auto& marks = m_picks.relation_marks();
+  return named_at(marks)[mark].value_or(marks[mark].of.front());
 }
 
-/// Each relation is named at the first of its own marks; the name of the chosen one is bold by its members.
 void RelationMarks::paint(QPainter& painter) const {
   if (!shown()) return;
   const QPointF middle = m_view.screen_point({0, 0});
-  std::vector<Relation> named;
-  for (const RelationMark& mark : m_picks.relation_marks()) {
+  const auto& marks = m_picks.relation_marks();
+  const auto named = named_at(marks);
+  for (std::size_t i = 0; i < marks.size(); ++i) {
+    const RelationMark& mark = marks[i];
     const QPointF at = place(mark);
     QPainterPath disc;
     disc.addEllipse(at, kMark, kMark);
     painter.fillPath(disc, shown_color(mark.color, m_model.session().vision));
     draw_double_line(painter, disc, 1);
-    const auto unnamed = std::find_if(mark.of.begin(), mark.of.end(), [&](Relation relation) {
-      return std::find(named.begin(), named.end(), relation) == named.end();
-    });
-    if (unnamed == mark.of.end()) continue;
-    named.push_back(*unnamed);
-    const QString name = name_of(*unnamed);
+    if (!named[i]) continue;
+    const QString name = name_of(*named[i]);
     QLineF inward(at, middle);
     const QSizeF size(QFontMetricsF(caption_font()).horizontalAdvance(name), 14);
     // So far that the word clears the mark, whichever way it lies from it.
@@ -83,7 +89,7 @@ QString RelationMarks::hint(std::size_t mark) const {
   for (const Relation relation : m.of) names << name_of(relation);
   return WheelView::tr("%1° further: %2. Click to choose %3.")
       .arg(std::lround(m.turn))
-      .arg(names.join(QStringLiteral(", ")), name_of(chosen_by(m)));
+      .arg(names.join(QStringLiteral(", ")), name_of(chosen_by(mark)));
 }
 
 } // namespace zc

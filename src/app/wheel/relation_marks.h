@@ -28,8 +28,8 @@ public:
   [[nodiscard]] std::optional<std::size_t> at(QPointF p) const;
   void paint(QPainter& painter) const;
   [[nodiscard]] QString hint(std::size_t mark) const;
-  /// The relation that a click on it chooses: the first it belongs to; pressed again the next.
-  [[nodiscard]] Relation chosen_by(const RelationMark& mark) const;
+  /// The relation that a click on it chooses: the one whose name stands there, else the first it belongs to.
+  [[nodiscard]] Relation chosen_by(std::size_t mark) const;
 
 private:
   Studio& m_model;

@@ -323,8 +323,7 @@ void WheelView::drag(QPointF p) {
 void WheelView::let_go(QPointF p) {
   if (std::exchange(m_choosing, false)) {
     const auto mark = m_relations.at(p);
-    if (mark && mark == m_relations.at(m_member_press))
-      m_picks.choose_relation(m_relations.chosen_by(m_picks.relation_marks()[*mark]));
+    if (mark && mark == m_relations.at(m_member_press)) m_picks.choose_relation(m_relations.chosen_by(*mark));
     return update();
   }
   if (m_member) {
