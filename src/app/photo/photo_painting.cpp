@@ -51,7 +51,7 @@ void PhotoView::refresh_picture() {
   m_picture.fill(Qt::transparent);
   std::size_t level = 0;
   while (level + 1 < m_photo->levels.size() &&
-         m_photo->levels[level + 1].width() >= m_photo->full().width() * m_scale * ratio)
+         m_photo->levels[level + 1].width() >= m_photo->full().width() * m_frame.scale * ratio)
     ++level;
   const QImage& source = m_photo->levels[level];
   // Only what can be seen is drawn, from the part of the level that it needs.
@@ -59,9 +59,9 @@ void PhotoView::refresh_picture() {
   const double to_source = static_cast<double>(source.width()) / m_photo->full().width();
   QRectF part(seen.topLeft() * to_source, seen.size() * to_source);
   QPainter painter(&m_picture);
-  painter.setRenderHint(QPainter::SmoothPixmapTransform, m_scale * ratio < 4);
+  painter.setRenderHint(QPainter::SmoothPixmapTransform, m_frame.scale * ratio < 4);
   painter.setTransform(to_widget());
-  const double smaller = m_scale * ratio / to_source;
+  const double smaller = m_frame.scale * ratio / to_source;
   if (smaller < 1) {
     // Whole pixels around the part, made smaller in linear light; what is left to the user is a shift.
     const QRect whole = part.toAlignedRect().intersected(source.rect());
@@ -78,7 +78,7 @@ void PhotoView::refresh_picture() {
   painter.end();
   m_picture.convertTo(QImage::Format_ARGB32); // The analyses read straight alpha.
   const QSize full = m_photo->full().size();
-  apply_look(m_model, m_photos, m_picture, m_scale * ratio, std::max(full.width(), full.height()),
+  apply_look(m_model, m_photos, m_picture, m_frame.scale * ratio, std::max(full.width(), full.height()),
              static_cast<int>(std::lround(edge * ratio)));
 }
 

@@ -19,7 +19,6 @@
 namespace zc {
 namespace {
 
-constexpr double kLargestScale = 32;
 constexpr double kMarkReach = 9, kPinStart = 2;
 
 } // namespace
@@ -72,21 +71,19 @@ QRectF PhotoView::shown_part() const {
   return m_photo->full().rect();
 }
 
-QRectF PhotoView::room() const { return {0, 0, double(width()), std::max(40.0, double(height() - m_foot))}; }
-
 void PhotoView::leave_foot(int height) {
-  if (height == m_foot) return;
-  m_foot = height;
-  if (m_fitted) return fit();
+  if (height == m_frame.foot) return;
+  m_frame.foot = height;
+  if (m_frame.fitted) return fit();
   renew();
 }
 
 QTransform PhotoView::to_widget() const {
   QTransform t;
-  t.translate(room().center().x(), room().center().y());
+  t.translate(m_frame.room().center().x(), m_frame.room().center().y());
   t.rotate(90 * m_quarters);
-  t.scale(m_mirrored ? -m_scale : m_scale, m_scale);
-  t.translate(-m_center.x(), -m_center.y());
+  t.scale(m_mirrored ? -m_frame.scale : m_frame.scale, m_frame.scale);
+  t.translate(-m_frame.center.x(), -m_frame.center.y());
   return t;
 }
 
@@ -94,13 +91,14 @@ QRectF PhotoView::photo_rect() const { return to_widget().mapRect(shown_part());
 
 QPointF PhotoView::place_in_photo(QPointF position) const { return to_widget().inverted().map(position); }
 
+QSizeF PhotoView::shown_size() const {
+  const QSizeF lying = shown_part().size();
+  return m_quarters % 2 ? lying.transposed() : lying;
+}
+
 void PhotoView::fit() {
-  m_fitted = true;
-  if (m_photo) {
-    const QSizeF lying = shown_part().size(), size = m_quarters % 2 ? lying.transposed() : lying;
-    m_scale = std::min({room().width() / size.width(), room().height() / size.height(), kLargestScale});
-    m_center = shown_part().center();
-  }
+  m_frame.fitted = true;
+  if (m_photo) m_frame.fit(shown_size(), shown_part().center());
   emit zoomChanged();
   renew();
 }
@@ -127,7 +125,7 @@ void PhotoView::crop_view(bool to_region) {
   fit();
 }
 
-void PhotoView::show_actual_size() { zoom_to(1 / devicePixelRatioF(), room().center()); }
+void PhotoView::show_actual_size() { zoom_to(1 / devicePixelRatioF(), m_frame.room().center()); }
 
 QPointF PhotoView::place_of(int x, int y) const { return to_widget().map(QPointF(x + 0.5, y + 0.5)); }
 
@@ -139,24 +137,18 @@ std::optional<double> PhotoView::edge_x() const {
 
 void PhotoView::zoom_to(double scale, QPointF about) {
   if (!m_photo) return;
-  const QSizeF lying = shown_part().size(), size = m_quarters % 2 ? lying.transposed() : lying;
-  const double fitted =
-      std::min({room().width() / size.width(), room().height() / size.height(), kLargestScale});
-  const double next = std::clamp(scale, fitted, std::max(kLargestScale, fitted));
-  if (next <= fitted * 1.0001) return fit();
   // The place under the pointer stays there.
   const QPointF under = place_in_photo(about);
-  m_fitted = false;
-  m_scale = next;
-  m_center += under - place_in_photo(about);
+  if (!m_frame.enlarge(shown_size(), scale)) return fit();
+  m_frame.center += under - place_in_photo(about);
   settle();
 }
 
 /// Keeps the photo in sight.
 void PhotoView::settle() {
   const QRectF part = shown_part();
-  m_center = {std::clamp(m_center.x(), part.left(), part.right()),
-              std::clamp(m_center.y(), part.top(), part.bottom())};
+  m_frame.center = {std::clamp(m_frame.center.x(), part.left(), part.right()),
+                    std::clamp(m_frame.center.y(), part.top(), part.bottom())};
   emit zoomChanged();
   renew();
 }
@@ -178,13 +170,13 @@ std::optional<Srgb> PhotoView::sample_at(QPointF position) const {
 // ---------------------------------------------------------------- mouse and keys
 
 void PhotoView::resizeEvent(QResizeEvent*) {
-  if (m_fitted) fit();
+  if (m_frame.fitted) fit();
 }
 
 bool PhotoView::event(QEvent* event) {
   if (const auto fingers = two_fingers(*this, *event)) {
-    zoom_to(m_scale * fingers->zoom, fingers->about);
-    if (!m_fitted) pan_by(fingers->pan);
+    zoom_to(m_frame.scale * fingers->zoom, fingers->about);
+    if (!m_frame.fitted) pan_by(fingers->pan);
     event->accept();
     return true;
   }
@@ -193,7 +185,7 @@ bool PhotoView::event(QEvent* event) {
 
 /// The photo goes along with the hand.
 void PhotoView::pan_by(QPointF way) {
-  m_center -= place_in_photo(way) - place_in_photo({0, 0});
+  m_frame.center -= place_in_photo(way) - place_in_photo({0, 0});
   settle();
 }
 
@@ -201,18 +193,18 @@ void PhotoView::wheelEvent(QWheelEvent* event) {
   if (event->modifiers() & Qt::ShiftModifier)
     m_viewing.step_sample_side(m_side_wheel.whole(*event));
   else
-    zoom_to(m_scale * std::pow(1.25, wheel_notches(*event)), event->position());
+    zoom_to(m_frame.scale * std::pow(1.25, wheel_notches(*event)), event->position());
   event->accept();
 }
 
 void PhotoView::keyPressEvent(QKeyEvent* event) {
-  const QPointF middle = room().center();
+  const QPointF middle = m_frame.room().center();
   const bool shift = event->modifiers() & Qt::ShiftModifier;
   const auto pan = [this](int x, int y) {
     // Arrows move the chosen pin by a pixel; without one they move the view.
     const Extracted& extracted = m_model.session().extracted;
     if (extracted.chosen && extracted.reference == m_model.session().reference) return nudge_pin(x, y);
-    if (!m_photo || m_fitted) return;
+    if (!m_photo || m_frame.fitted) return;
     pan_by(QPointF(x, y) * -60);
   };
   if (!shift && !(event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) &&
@@ -234,9 +226,9 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
     return;
   case Qt::Key_Plus:
   case Qt::Key_Equal:
-    return zoom_to(m_scale * 1.25, middle);
+    return zoom_to(m_frame.scale * 1.25, middle);
   case Qt::Key_Minus:
-    return zoom_to(m_scale / 1.25, middle);
+    return zoom_to(m_frame.scale / 1.25, middle);
   case Qt::Key_0:
     return fit();
   case Qt::Key_Up:
@@ -409,7 +401,7 @@ void PhotoView::mouseMoveEvent(QMouseEvent* event) {
   switch (m_drag) {
   case Drag::Pan:
     if (!m_photo) break;
-    m_fitted = false;
+    m_frame.fitted = false;
     pan_by(event->position() - m_from);
     m_from = event->position();
     break;

@@ -5,6 +5,7 @@
 #include "app/accessibility/accessibility.h"
 #include "app/controls/number_field.h"
 #include "app/photo/look.h"
+#include "app/photo/picture_frame.h"
 #include "app/platform/drags.h"
 #include "model/session/studio.h"
 
@@ -25,7 +26,7 @@ public:
 
   /// Place of a widget position in the photo's own pixels, when it lies on it.
   [[nodiscard]] std::optional<QPoint> pixel_at(QPointF position) const;
-  [[nodiscard]] double zoom() const { return m_scale; } ///< Screen pixels per photo pixel.
+  [[nodiscard]] double zoom() const { return m_frame.scale; } ///< Screen pixels per photo pixel.
   void zoom_to(double scale, QPointF about);
   void fit();
   /// So much at the foot is covered; a photo that is fitted stands above it.
@@ -110,15 +111,13 @@ private:
   Viewing& m_viewing;
   PhotoModel& m_photos;
   std::shared_ptr<const Photo> m_photo;
-  double m_scale = 1;
-  QPointF m_center;   ///< Photo pixel in the middle of the view.
   int m_quarters = 0; ///< Clockwise.
   bool m_mirrored = false;
   std::optional<PixelRect> m_crop;
-  [[nodiscard]] QRectF room() const;
-  int m_foot = 0;
+  /// Of the part that is shown, as it is turned.
+  [[nodiscard]] QSizeF shown_size() const;
   WheelSteps m_side_wheel;
-  bool m_fitted = true;
+  PictureFrame m_frame{*this, 32};
   bool m_space_held = false;
   Drag m_drag = Drag::None;
   bool m_lays = false; ///< The sample being taken goes straight to the staff.

@@ -55,13 +55,14 @@ void TryView::renew() {
 
 /// The visible part at the resolution of the screen, as its different colors.
 void TryView::renew_picture() {
-  const Seen wanted{PhotoMark(m_photo), room().size().toSize(), devicePixelRatioF(), m_scale, m_center};
+  const Seen wanted{PhotoMark(m_photo), m_frame.room().size().toSize(), devicePixelRatioF(), m_frame.scale,
+                    m_frame.center};
   if (wanted == m_seen) return;
   m_seen = wanted;
   outline(kNoArea);
-  const double by = m_scale * m_seen.ratio;
+  const double by = m_frame.scale * m_seen.ratio;
   const QRectF whole(photo_rect().topLeft() * m_seen.ratio, photo_rect().size() * m_seen.ratio);
-  m_place = whole.intersected(QRectF(QPointF(), room().size() * m_seen.ratio)).toAlignedRect();
+  m_place = whole.intersected(QRectF(QPointF(), m_frame.room().size() * m_seen.ratio)).toAlignedRect();
   const QRectF part((m_place.left() - whole.left()) / by, (m_place.top() - whole.top()) / by,
                     m_place.width() / by, m_place.height() / by);
   std::size_t level = 0;
@@ -93,7 +94,7 @@ void TryView::settle() {
 }
 
 void TryView::compose() {
-  const double by = m_scale * m_seen.ratio;
+  const double by = m_frame.scale * m_seen.ratio;
   m_tries.set_ground(ground_of_stage());
   SeenPicture seen = m_tries.seen(QSizeF(m_photo->full().size()) * by,
                                   (edge_x() * m_seen.ratio - m_place.left()) / m_picture.width());

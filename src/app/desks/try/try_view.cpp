@@ -26,7 +26,7 @@
 namespace zc {
 namespace {
 
-constexpr double kLargestScale = 16, kZoomStep = 1.25, kEdgeReach = 7;
+constexpr double kZoomStep = 1.25, kEdgeReach = 7;
 constexpr double kLabelHeight = 22;
 constexpr int kRestBeforeExact = 60; // Milliseconds.
 
@@ -59,52 +59,43 @@ TryView::TryView(Studio& model, Picking& picking, Viewing& viewing, SetWork& wor
 
 // ---------------------------------------------------------------- places
 
-QRectF TryView::room() const { return {0, 0, double(width()), std::max(40.0, double(height() - m_foot))}; }
-
 void TryView::leave_foot(int height) {
-  if (height == m_foot) return;
-  m_foot = height;
-  if (m_fitted) fit();
+  if (height == m_frame.foot) return;
+  m_frame.foot = height;
+  if (m_frame.fitted) fit();
   renew();
 }
 
 QRectF TryView::photo_rect() const {
   if (!m_photo) return {};
-  const QSizeF size = QSizeF(m_photo->full().size()) * m_scale;
-  return {room().center() - m_center * m_scale, size};
+  const QSizeF size = QSizeF(m_photo->full().size()) * m_frame.scale;
+  return {m_frame.room().center() - m_frame.center * m_frame.scale, size};
 }
 
 void TryView::fit() {
-  m_fitted = true;
+  m_frame.fitted = true;
   if (!m_photo) return;
   const QSizeF size = m_photo->full().size();
-  m_scale = std::min({room().width() / size.width(), room().height() / size.height(), kLargestScale});
-  m_center = {size.width() / 2, size.height() / 2};
+  m_frame.fit(size, {size.width() / 2, size.height() / 2});
 }
 
 void TryView::zoom_to(double scale, QPointF about) {
   if (!m_photo) return;
-  const QSizeF size = m_photo->full().size();
-  const double fitted =
-      std::min({room().width() / size.width(), room().height() / size.height(), kLargestScale});
-  const QPointF under = (about - photo_rect().topLeft()) / m_scale;
-  m_scale = std::clamp(scale, fitted, std::max(kLargestScale, fitted));
-  if (m_scale <= fitted * 1.0001)
+  const QPointF under = (about - photo_rect().topLeft()) / m_frame.scale;
+  if (m_frame.enlarge(m_photo->full().size(), scale))
+    m_frame.center = under - (about - m_frame.room().center()) / m_frame.scale;
+  else
     fit();
-  else {
-    m_fitted = false;
-    m_center = under - (about - room().center()) / m_scale;
-  }
   renew();
 }
 
 QPointF TryView::place_of(int x, int y) const {
-  return photo_rect().topLeft() + QPointF(x + 0.5, y + 0.5) * m_scale;
+  return photo_rect().topLeft() + QPointF(x + 0.5, y + 0.5) * m_frame.scale;
 }
 
 std::optional<QPoint> TryView::pixel_at(QPointF position) const {
   if (!m_photo) return std::nullopt;
-  const QPointF p = (position - photo_rect().topLeft()) / m_scale;
+  const QPointF p = (position - photo_rect().topLeft()) / m_frame.scale;
   const QPoint pixel(static_cast<int>(std::floor(p.x())), static_cast<int>(std::floor(p.y())));
   if (!m_photo->full().rect().contains(pixel)) return std::nullopt;
   return pixel;
@@ -112,7 +103,7 @@ std::optional<QPoint> TryView::pixel_at(QPointF position) const {
 
 /// In the widget; everything lies right of it while one side is shown.
 double TryView::edge_x() const {
-  const QRectF seen = photo_rect().intersected(room());
+  const QRectF seen = photo_rect().intersected(m_frame.room());
   return m_model.session().trying.two ? seen.left() + m_model.session().trying.edge * seen.width()
                                       : seen.left();
 }
@@ -157,7 +148,7 @@ void TryView::paintEvent(QPaintEvent*) {
   if (!m_outline.isNull()) painter.drawImage(QPointF(m_place.topLeft()) / m_seen.ratio, m_outline);
   painter.setRenderHint(QPainter::Antialiasing);
   if (m_model.session().trying.two) {
-    const QRectF seen = photo_rect().intersected(room());
+    const QRectF seen = photo_rect().intersected(m_frame.room());
     draw_double_line(painter, {edge_x(), seen.top()}, {edge_x(), seen.bottom()}, 1.4);
     draw_handle(painter, {edge_x(), seen.center().y()}, m_drag == Drag::Edge);
     paint_labels(painter);
@@ -175,7 +166,7 @@ void TryView::paintEvent(QPaintEvent*) {
 
 /// Which state stands on which side, where the edge leaves room for it.
 void TryView::paint_labels(QPainter& painter) {
-  const QRectF seen = photo_rect().intersected(room());
+  const QRectF seen = photo_rect().intersected(m_frame.room());
   const Trying& trying = m_model.session().trying;
   painter.setFont(caption_font());
   const auto label = [&](const TrySide& side, bool left) {
@@ -192,7 +183,7 @@ void TryView::paint_labels(QPainter& painter) {
 }
 
 void TryView::resizeEvent(QResizeEvent*) {
-  if (m_fitted) fit();
+  if (m_frame.fitted) fit();
   renew();
 }
 
@@ -215,7 +206,7 @@ double TryView::edge_in_picture() const {
 }
 
 void TryView::move_edge(double x) {
-  const QRectF seen = photo_rect().intersected(room());
+  const QRectF seen = photo_rect().intersected(m_frame.room());
   Trying trying = m_model.session().trying;
   trying.edge = std::clamp((x - seen.left()) / std::max(1.0, seen.width()), 0.0, 1.0);
   m_viewing.try_on(trying);
@@ -245,19 +236,19 @@ void TryView::hover_at(QPointF position) {
 bool TryView::event(QEvent* event) {
   const auto fingers = two_fingers(*this, *event);
   if (!fingers) return QWidget::event(event);
-  if (!m_fitted) m_center -= fingers->pan / m_scale;
-  zoom_to(m_scale * fingers->zoom, fingers->about);
+  if (!m_frame.fitted) m_frame.center -= fingers->pan / m_frame.scale;
+  zoom_to(m_frame.scale * fingers->zoom, fingers->about);
   event->accept();
   return true;
 }
 
 void TryView::wheelEvent(QWheelEvent* event) {
-  zoom_to(m_scale * std::pow(kZoomStep, wheel_notches(*event)), event->position());
+  zoom_to(m_frame.scale * std::pow(kZoomStep, wheel_notches(*event)), event->position());
   event->accept();
 }
 
 void TryView::keyPressEvent(QKeyEvent* event) {
-  const QPointF middle = room().center();
+  const QPointF middle = m_frame.room().center();
   switch (event->key()) {
   case Qt::Key_Space:
     return flip();
@@ -267,9 +258,9 @@ void TryView::keyPressEvent(QKeyEvent* event) {
     return move_edge(edge_x() + 10);
   case Qt::Key_Plus:
   case Qt::Key_Equal:
-    return zoom_to(m_scale * kZoomStep, middle);
+    return zoom_to(m_frame.scale * kZoomStep, middle);
   case Qt::Key_Minus:
-    return zoom_to(m_scale / kZoomStep, middle);
+    return zoom_to(m_frame.scale / kZoomStep, middle);
   case Qt::Key_0:
     fit();
     return renew();
@@ -290,8 +281,8 @@ void TryView::mouseMoveEvent(QMouseEvent* event) {
   const QPointF before = std::exchange(m_pointer, event->position());
   if (m_drag == Drag::Edge) return move_edge(m_pointer.x());
   if (m_drag == Drag::Pan) {
-    m_center -= (m_pointer - before) / m_scale;
-    m_fitted = false;
+    m_frame.center -= (m_pointer - before) / m_frame.scale;
+    m_frame.fitted = false;
     return renew();
   }
   const bool on_edge = m_model.session().trying.two && std::abs(m_pointer.x() - edge_x()) <= kEdgeReach;

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/accessibility/accessibility.h"
+#include "app/photo/picture_frame.h"
 #include "app/platform/drags.h"
 #include "app/platform/press_and_hold.h"
 #include "core/try/live_picture.h"
@@ -69,7 +70,6 @@ private:
   void zoom_to(double scale, QPointF about);
   void hover_at(QPointF position);
   void move_edge(double x);
-  [[nodiscard]] QRectF room() const; ///< Of the widget, what is not covered.
   [[nodiscard]] QRectF photo_rect() const;
   /// The pixel of what is seen of the photo; it may lie beside it.
   [[nodiscard]] QPoint seen_at(QPointF position) const;
@@ -84,10 +84,7 @@ private:
   TryModel& m_tries;
   std::shared_ptr<const Photo> m_photo;
   std::shared_ptr<const Areas> m_areas;
-  double m_scale = 1;
-  QPointF m_center;
-  bool m_fitted = true;
-  int m_foot = 0;
+  PictureFrame m_frame{*this, 16};
 
   struct Seen {
     PhotoMark photo;
