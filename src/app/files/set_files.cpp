@@ -39,7 +39,7 @@ Result<FoundSet> set_from_own_lines(const Bytes& bytes, const std::string& name,
 } // namespace
 
 SetFiles::SetFiles(Studio& model, Dialogs& dialogs, QWidget& window)
-    : m_model(model), m_dialogs(dialogs), m_window(window) {}
+    : QObject(&window), m_model(model), m_dialogs(dialogs), m_window(window) {}
 
 QString SetFiles::folder() const {
   return QSettings()
