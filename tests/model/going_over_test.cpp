@@ -17,9 +17,9 @@ using namespace zc;
 
 namespace {
 
-/// As long as a busy machine may take.
+/// As long as a busy machine may take, with sanitizers too.
 template <class F> [[nodiscard]] bool comes_true(F&& f) {
-  return QTest::qWaitFor(std::forward<F>(f), 20'000);
+  return QTest::qWaitFor(std::forward<F>(f), 120'000);
 }
 
 QString hash(const QImage& image) {
