@@ -22,7 +22,7 @@ enum class TryWay { Photo, Study, Follow, Check };
 /// One side of the edge. Without swatches it is the picture as it is.
 struct TriedSide {
   TryWay way = TryWay::Photo;
-  std::vector<MatchColor> colors;              ///< In the order of the set.
+  std::vector<MatchColor> colors; ///< In the order of the set.
   Match match = Match::Color;
   /// A study by areas: the areas of the whole picture and the place of the swatch of each; null by pixels.
   std::shared_ptr<const Areas> areas = nullptr;
