@@ -617,6 +617,12 @@ void PickTask::a_ramp_goes_between_whatever_is_there() {
   QVERIFY(ends("member.2", member(2), "neutral", neutral));
   QVERIFY(ends("corner.1", in_mask(m_desk->model().region()->corners()[1]),
                QStringLiteral("swatch.%1").arg(swatch), {0.8, 0.5, 0.2}));
+  // Another piece may have a swatch of the same number: it is not taken for this one.
+  const Piece same = m_desk->piece();
+  m_desk->model().start(same, {}, true);
+  QCOMPARE(m_desk->part<QComboBox>("rampTarget").currentData().toString(), QString("before"));
+  QCOMPARE(m_desk->part<QComboBox>("rampFrom").currentData().toString(), QString("current"));
+  m_desk->choose("rampTarget", QStringLiteral("swatch.%1").arg(swatch));
   // What was chosen and is gone is not told for something else.
   m_desk->model().store().apply("gone", [&](Piece p) { return without_swatches(std::move(p), {swatch}); });
   QCOMPARE(m_desk->part<QComboBox>("rampTarget").currentData().toString(), QString("before"));

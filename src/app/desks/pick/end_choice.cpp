@@ -35,6 +35,15 @@ EndChoice::EndChoice(const QString& name, const RampEnd& first, Studio& model, Q
   setFont(caption_font());
   setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   setMinimumContentsLength(9);
+  // In another piece the same number stands for another swatch, corner or well.
+  connect(&model, &Studio::startedAnew, this, [this] {
+    {
+      const QSignalBlocker quiet(this);
+      m_ends.clear();
+      clear();
+    }
+    emit currentIndexChanged(-1);
+  });
 }
 
 RampEnd EndChoice::end() const {
