@@ -134,13 +134,14 @@ private:
 
 double oklab_lightness_for(double luminance, double a, double b) {
   // Y = sum w_i (L + k_i)^3 with k_i linear in a and b: a cubic in L, met from above by Newton's steps.
+  constexpr double done = 1e-9; // A step this short is followed by one of its square.
   const OklabCubic cubic = oklab_cubic(a, b);
   double l = std::cbrt(std::max(luminance, 0.0)) + 0.2;
   for (int i = 0; i < 60; ++i) {
     const double off = ((cubic.c3 * l + cubic.c2) * l + cubic.c1) * l + cubic.c0 - luminance;
     const double slope = (3 * cubic.c3 * l + 2 * cubic.c2) * l + cubic.c1;
     const double next = slope > 1e-12 ? l - off / slope : l - 0.01;
-    if (std::abs(next - l) < 1e-16) return next;
+    if (std::abs(next - l) < done) return next;
     l = next;
   }
   return l;

@@ -26,30 +26,30 @@ struct Stretch {
   double low, high, luminance_low, luminance_high;
 };
 
-/// t at which the ramp has that luminance, which lies between those of the ends. Luminance is convex in t,
-/// for the curve of sRGB is: Newton's steps fall toward the root from above. They start where the root would
-/// lie if all channels were alike; steps that leave the stretch are halvings.
+/// t at which the ramp has that luminance, which lies between those of the ends, by Halley's steps. They
+/// start where the root would lie if all channels were alike; steps that leave the stretch are halvings.
 double at_luminance(const Ramp& ramp, double luminance, const Stretch& stretch) {
   static const double weights[3] = {xyz_from_linear({1, 0, 0}).y, xyz_from_linear({0, 1, 0}).y,
                                     xyz_from_linear({0, 0, 1}).y};
   constexpr double offset = 0.055, gamma = 2.4; // Of the curve, for its slope: IEC 61966-2-1.
   constexpr double foot = 0.04045, foot_slope = 1 / 12.92;
-  constexpr double done = 1e-9; // A step this short is followed by one of its square.
+  constexpr double done = 1e-5; // A step this short is followed by one of its cube.
   double low = stretch.low, high = stretch.high;
   const double from = encoded_from_linear(stretch.luminance_low),
                to = encoded_from_linear(stretch.luminance_high);
   const double share = to > from ? (encoded_from_linear(luminance) - from) / (to - from) : 1;
   double t = std::lerp(low, high, std::clamp(share, 0.0, 1.0));
   for (int i = 0; i < 60 && high - low > 1e-15; ++i) {
-    double off = -luminance, slope = 0;
+    double off = -luminance, slope = 0, bend = 0;
     for (int k = 0; k < 3; ++k) {
       const double encoded = ramp.from[k] + ramp.rate[k] * t, linear = linear_from_encoded(encoded);
+      const double rate = ramp.rate[k] / (encoded + offset);
       off += weights[k] * linear;
-      slope +=
-          weights[k] * ramp.rate[k] * (encoded <= foot ? foot_slope : gamma * linear / (encoded + offset));
+      slope += weights[k] * (encoded <= foot ? foot_slope * ramp.rate[k] : gamma * linear * rate);
+      if (encoded > foot) bend += weights[k] * gamma * (gamma - 1) * linear * rate * rate;
     }
     (off < 0 ? low : high) = t;
-    double next = slope > 0 ? t - off / slope : low;
+    double next = slope > 0 ? t - 2 * off * slope / (2 * slope * slope - off * bend) : low;
     if (!(next > low && next < high)) {
       if (std::abs(next - t) < done) return t;
       next = (low + high) / 2;
