@@ -370,6 +370,8 @@ constexpr std::array<English, kSentences> kEnglish = {{
     {Sentence::ValueRange, said("Sentence", "The value must lie between 0 and 100.")},
     {Sentence::ValueShiftRange, said("Sentence", "Value is shifted by at most 100 either way.")},
     {Sentence::VersionsFull, said("Sentence", "A set keeps at most 50 versions; remove one first.")},
+    {Sentence::WayNeedsTwo,
+     said("Sentence", "A way back is a mixture of two swatches; this set has fewer.")},
     {Sentence::KeyIsVersion,
      said("Sentence", "This key is a version of the set already; restore that version.")},
     {Sentence::WellEmpty, said("Sentence", "Well %1 is empty; Shift+%2 puts the current color in it.")},

@@ -274,6 +274,7 @@ enum class Sentence : std::uint16_t {
   ValueRange,
   ValueShiftRange,
   VersionsFull,
+  WayNeedsTwo,
   KeyIsVersion,
   WellEmpty,
   WheelMakesTooManyAreas,

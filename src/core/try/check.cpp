@@ -20,11 +20,6 @@ constexpr double kLookedAt = 1e6;
 /// A swatch is needed from this share of a picture on (ours).
 constexpr double kNeededShare = 0.001;
 
-double& of(BandShares& shares, Band band) {
-  if (band == Band::Dark) return shares.dark;
-  return band == Band::Middle ? shares.middle : shares.light;
-}
-
 Lab lab_of(Pixel pixel) { return lab_from_8bit(color_of(pixel)); }
 
 /// A picture parted by how near the set is.
@@ -106,6 +101,11 @@ std::vector<char> outside_of(const MaskMapper* mask, const std::vector<ColorCoun
       out[i] = checker.stray(colors[i].color).outside;
   });
   return out;
+}
+
+double& of(BandShares& shares, Band band) {
+  if (band == Band::Dark) return shares.dark;
+  return band == Band::Middle ? shares.middle : shares.light;
 }
 
 double sum(const BandShares& shares) { return shares.dark + shares.middle + shares.light; }

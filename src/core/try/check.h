@@ -24,6 +24,7 @@ struct StrayLimits {
 
 struct Stray {
   bool outside = false, far = false;
+  bool operator==(const Stray&) const = default;
 };
 /// Asks whether a color strays; either part may be missing, and then nothing strays from it.
 class StrayChecker {
@@ -49,6 +50,7 @@ struct StrayShares {
   BandShares outside, far;
 };
 [[nodiscard]] double sum(const BandShares& shares);
+[[nodiscard]] double& of(BandShares& shares, Band band);
 /// The band of each color.
 [[nodiscard]] std::vector<Band> bands_of(const std::vector<ColorCount>& colors, const Bands& bands);
 /// REQUIRES a stray and a band for each color.
