@@ -1954,6 +1954,10 @@ in die Maske geholt</translation>
         <source>No family that can be changed is off: unlock swatches to turn them.</source>
         <translation>Keine Familie, die sich ändern lässt, weicht ab: Entsperre Farbfelder, um sie zu drehen.</translation>
     </message>
+    <message>
+        <source>A way back is a mixture of two swatches; this set has fewer.</source>
+        <translation>Ein Weg zurück ist eine Mischung zweier Farbfelder; dieser Satz hat weniger.</translation>
+    </message>
 </context>
 <context>
     <name>Sheet</name>
@@ -3120,6 +3124,184 @@ in die Maske geholt</translation>
     </message>
 </context>
 <context>
+    <name>zc::CanvasPage</name>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>Light %1, middle %2, dark %3 %</source>
+        <translation>Hell %1, mittel %2, dunkel %3 %</translation>
+    </message>
+    <message>
+        <source>not seen</source>
+        <translation>nicht zu sehen</translation>
+    </message>
+    <message>
+        <source>in the plan</source>
+        <translation>im Plan</translation>
+    </message>
+    <message>
+        <source>%1 % strays</source>
+        <translation>%1 % weicht ab</translation>
+    </message>
+    <message>
+        <source>No part of the screen has been watched yet.</source>
+        <translation>Noch wurde kein Teil des Bildschirms beobachtet.</translation>
+    </message>
+    <message>
+        <source>Watch a part of the screen while you paint there: what strays from the plan is shown here. Nothing of it is stored.</source>
+        <translation>Beobachte einen Teil des Bildschirms, während du dort malst: Was vom Plan abweicht, steht hier. Nichts davon wird gespeichert.</translation>
+    </message>
+    <message>
+        <source>Watch canvas</source>
+        <translation>Leinwand beobachten</translation>
+    </message>
+    <message>
+        <source>Drag over the part of the screen where you paint</source>
+        <translation>Über den Teil des Bildschirms ziehen, in dem du malst</translation>
+    </message>
+    <message>
+        <source>Watch again</source>
+        <translation>Wieder beobachten</translation>
+    </message>
+    <message>
+        <source>Watch the same part of the screen as last time</source>
+        <translation>Denselben Teil des Bildschirms beobachten wie zuletzt</translation>
+    </message>
+    <message>
+        <source>watching</source>
+        <translation>beobachtet</translation>
+    </message>
+    <message>
+        <source>This part of the screen is being watched; press to end it</source>
+        <translation>Dieser Teil des Bildschirms wird beobachtet; drücken beendet es</translation>
+    </message>
+    <message>
+        <source>Colors that stray</source>
+        <translation>Farben, die abweichen</translation>
+    </message>
+    <message>
+        <source>paint</source>
+        <translation>Farbe</translation>
+    </message>
+    <message>
+        <source>Mix the two swatches as paint</source>
+        <translation>Die beiden Farbfelder wie Malfarben mischen</translation>
+    </message>
+    <message>
+        <source>light</source>
+        <translation>Licht</translation>
+    </message>
+    <message>
+        <source>Mix the two swatches as light</source>
+        <translation>Die beiden Farbfelder wie Licht mischen</translation>
+    </message>
+    <message>
+        <source>Use</source>
+        <translation>Nehmen</translation>
+    </message>
+    <message>
+        <source>Use the nearest mixture inside the mask</source>
+        <translation>Die nächste Mischung in der Maske nehmen</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>Add the nearest mixture inside the mask to the set</source>
+        <translation>Die nächste Mischung in der Maske zum Satz hinzufügen</translation>
+    </message>
+    <message>
+        <source>Copy</source>
+        <translation>Kopieren</translation>
+    </message>
+    <message>
+        <source>Copy the nearest mixture inside the mask</source>
+        <translation>Die nächste Mischung in der Maske kopieren</translation>
+    </message>
+    <message>
+        <source>Waiting for the first picture...</source>
+        <translation>Warten auf das erste Bild...</translation>
+    </message>
+    <message>
+        <source>Outside %1 %, by %2</source>
+        <translation>Außerhalb %1 %, um %2</translation>
+    </message>
+    <message>
+        <source>Nothing outside</source>
+        <translation>Nichts außerhalb</translation>
+    </message>
+    <message>
+        <source>Far from set %1 %</source>
+        <translation>Weit vom Satz %1 %</translation>
+    </message>
+    <message>
+        <source>%1 of %2 unused</source>
+        <translation>%1 von %2 unbenutzt</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>%1, outside the mask by %2. Click to see a way back.</source>
+        <translation>%1, um %2 außerhalb der Maske. Ein Klick zeigt einen Weg zurück.</translation>
+    </message>
+    <message>
+        <source>%1, off every swatch by %2. Click to see a way back.</source>
+        <translation>%1, um %2 neben jedem Farbfeld. Ein Klick zeigt einen Weg zurück.</translation>
+    </message>
+    <message>
+        <source>No mixture of the two lies in a mask.</source>
+        <translation>Keine Mischung der beiden liegt in einer Maske.</translation>
+    </message>
+    <message>
+        <source>Choose a color that strays first.</source>
+        <translation>Zuerst eine abweichende Farbe wählen.</translation>
+    </message>
+    <message>
+        <source>Nothing strays from the plan.</source>
+        <translation>Nichts weicht vom Plan ab.</translation>
+    </message>
+    <message>
+        <source>Press a color to see which swatches mix it.</source>
+        <translation>Eine Farbe drücken, um zu sehen, welche Farbfelder sie mischen.</translation>
+    </message>
+    <message>
+        <source>Looking for the nearest mixture...</source>
+        <translation>Die nächste Mischung wird gesucht...</translation>
+    </message>
+    <message>
+        <source>%1 + %2, %3; off by %4</source>
+        <translation>%1 + %2, %3; um %4 daneben</translation>
+    </message>
+    <message>
+        <source>; in the mask up to %1</source>
+        <translation>; in der Maske bis %1</translation>
+    </message>
+    <message>
+        <source>Copied %1.</source>
+        <translation>%1 kopiert.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::CanvasPicture</name>
+    <message>
+        <source>Watched canvas</source>
+        <translation>Beobachtete Leinwand</translation>
+    </message>
+    <message>
+        <source>Stray: %1, %2 % of the canvas</source>
+        <translation>Abweichung: %1, %2 % der Leinwand</translation>
+    </message>
+    <message>
+        <source>Show way back</source>
+        <translation>Weg zurück zeigen</translation>
+    </message>
+</context>
+<context>
     <name>zc::CardPanel</name>
     <message>
         <source>Title</source>
@@ -3306,10 +3488,6 @@ in die Maske geholt</translation>
         <translation>Damit dieses Fenster über anderen bleibt, das Menü seines Rahmens benutzen.</translation>
     </message>
     <message>
-        <source>The right button opens a menu: strip, main window and more.</source>
-        <translation>Die rechte Taste öffnet ein Menü: Streifen, Hauptfenster und mehr.</translation>
-    </message>
-    <message>
         <source>Show as strip</source>
         <translation>Als Streifen zeigen</translation>
     </message>
@@ -3360,6 +3538,54 @@ in die Maske geholt</translation>
     <message>
         <source>Sample screen</source>
         <translation>Farbe holen</translation>
+    </message>
+    <message>
+        <source>Wells</source>
+        <translation>Näpfe</translation>
+    </message>
+    <message>
+        <source>Wells, and whether the mask holds picks</source>
+        <translation>Näpfe, und ob die Maske gewählte Farben hält</translation>
+    </message>
+    <message>
+        <source>Related</source>
+        <translation>Verwandte</translation>
+    </message>
+    <message>
+        <source>The relation of the current color, its tints, tones and shades</source>
+        <translation>Die Beziehung der aktuellen Farbe, ihre Aufhellungen, Trübungen und Abdunklungen</translation>
+    </message>
+    <message>
+        <source>Canvas</source>
+        <translation>Leinwand</translation>
+    </message>
+    <message>
+        <source>Watch the canvas on the screen and compare it with the plan</source>
+        <translation>Die Leinwand auf dem Bildschirm beobachten und mit dem Plan vergleichen</translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation>Mehr</translation>
+    </message>
+    <message>
+        <source>Shape of this window, main window, copying, closing</source>
+        <translation>Form dieses Fensters, Hauptfenster, Kopieren, Schließen</translation>
+    </message>
+    <message>
+        <source>Pick on the wheel, the axis or the set.</source>
+        <translation>Auf Kreis, Achse oder Satz wählen.</translation>
+    </message>
+    <message>
+        <source>Keep this moment of the canvas</source>
+        <translation>Diesen Augenblick der Leinwand behalten</translation>
+    </message>
+    <message>
+        <source>End watching canvas</source>
+        <translation>Leinwand nicht mehr beobachten</translation>
+    </message>
+    <message>
+        <source>Watch canvas on screen...</source>
+        <translation>Leinwand auf dem Bildschirm beobachten...</translation>
     </message>
 </context>
 <context>
@@ -3425,6 +3651,10 @@ in die Maske geholt</translation>
     <message>
         <source>its shortcut</source>
         <translation>sein Tastenkürzel</translation>
+    </message>
+    <message>
+        <source>Show or hide the companion of Zonachrom at the pointer</source>
+        <translation>Den Begleiter von Zonachrom am Zeiger zeigen oder verbergen</translation>
     </message>
 </context>
 <context>
@@ -3707,6 +3937,22 @@ in die Maske geholt</translation>
     <message>
         <source>Rename the swatch under the pointer, the selected one, or the chosen family</source>
         <translation>Das Farbfeld unter dem Zeiger, das ausgewählte oder die gewählte Familie umbenennen</translation>
+    </message>
+    <message>
+        <source>&amp;Watch canvas on screen</source>
+        <translation>&amp;Leinwand auf dem Bildschirm beobachten</translation>
+    </message>
+    <message>
+        <source>Choose the part of the screen where you paint; the companion shows what strays from the plan there</source>
+        <translation>Den Teil des Bildschirms wählen, in dem du malst; der Begleiter zeigt, was dort vom Plan abweicht</translation>
+    </message>
+    <message>
+        <source>Watch sa&amp;me part again</source>
+        <translation>Denselben Teil &amp;wieder beobachten</translation>
+    </message>
+    <message>
+        <source>Watch the part of the screen that was watched last</source>
+        <translation>Den zuletzt beobachteten Teil des Bildschirms beobachten</translation>
     </message>
 </context>
 <context>
@@ -6523,6 +6769,22 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Add swatch</source>
         <translation>Farbfeld hinzufügen</translation>
     </message>
+    <message>
+        <source>A dialog or a menu is open in Zonachrom; close it first.</source>
+        <translation>In Zonachrom ist ein Dialog oder ein Menü offen; zuerst schließen.</translation>
+    </message>
+    <message>
+        <source>The mask encloses nothing.</source>
+        <translation>Die Maske umschließt nichts.</translation>
+    </message>
+    <message>
+        <source>There is no measure &quot;%1&quot;; give one of %2.</source>
+        <translation>Es gibt kein Maß &quot;%1&quot;; gib eines von %2 an.</translation>
+    </message>
+    <message>
+        <source>There is no shape &quot;%1&quot;; give column, strip or nothing.</source>
+        <translation>Es gibt keine Form &quot;%1&quot;; gib column, strip oder nichts an.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ParcelPanel</name>
@@ -7771,6 +8033,25 @@ in der Maske %1 %</translation>
     <message>
         <source>Show reference</source>
         <translation>Vorlage zeigen</translation>
+    </message>
+</context>
+<context>
+    <name>zc::RelatedPage</name>
+    <message>
+        <source>all on the rim</source>
+        <translation>alle am Rand</translation>
+    </message>
+    <message>
+        <source>Show all relations on the rim of the wheel; press one there to choose it</source>
+        <translation>Alle Beziehungen am Rand des Kreises zeigen; dort eine drücken, um sie zu wählen</translation>
+    </message>
+    <message>
+        <source>Members of the relation</source>
+        <translation>Mitglieder der Beziehung</translation>
+    </message>
+    <message>
+        <source>Relation of the current color</source>
+        <translation>Beziehung der aktuellen Farbe</translation>
     </message>
 </context>
 <context>
@@ -10333,6 +10614,44 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Arrows move a pointer over the view with the focus; Enter clicks, Space takes hold and lets go, the Menu key opens a menu, Escape ends</source>
         <translation>Pfeile führen einen Zeiger über die Ansicht mit dem Fokus; Eingabe klickt, Leertaste greift und lässt los, die Menütaste öffnet ein Menü, Esc beendet</translation>
+    </message>
+</context>
+<context>
+    <name>zc::WatchModel</name>
+    <message>
+        <source>canvas on screen</source>
+        <translation>Leinwand auf dem Bildschirm</translation>
+    </message>
+</context>
+<context>
+    <name>zc::WatchedOnX</name>
+    <message>
+        <source>This screen cannot be watched.</source>
+        <translation>Dieser Bildschirm lässt sich nicht beobachten.</translation>
+    </message>
+    <message>
+        <source>The watched window was closed.</source>
+        <translation>Das beobachtete Fenster wurde geschlossen.</translation>
+    </message>
+    <message>
+        <source>The screen cannot be watched any more.</source>
+        <translation>Der Bildschirm lässt sich nicht mehr beobachten.</translation>
+    </message>
+    <message>
+        <source>The watched window is not shown; its last picture stands.</source>
+        <translation>Das beobachtete Fenster ist nicht zu sehen; sein letztes Bild bleibt.</translation>
+    </message>
+    <message>
+        <source>The watched window has become smaller than the watched part; the last picture stands.</source>
+        <translation>Das beobachtete Fenster ist kleiner geworden als der beobachtete Teil; das letzte Bild bleibt.</translation>
+    </message>
+    <message>
+        <source>The watched part is beyond the screen; its last picture stands.</source>
+        <translation>Der beobachtete Teil liegt neben dem Bildschirm; sein letztes Bild bleibt.</translation>
+    </message>
+    <message>
+        <source>Another window covers the watched part; its last picture stands.</source>
+        <translation>Ein anderes Fenster verdeckt den beobachteten Teil; sein letztes Bild bleibt.</translation>
     </message>
 </context>
 <context>

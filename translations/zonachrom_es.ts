@@ -1954,6 +1954,10 @@ llevado a la máscara</translation>
         <source>No family that can be changed is off: unlock swatches to turn them.</source>
         <translation>No se aparta ninguna familia que se pueda cambiar: desbloquea las muestras para girarlas.</translation>
     </message>
+    <message>
+        <source>A way back is a mixture of two swatches; this set has fewer.</source>
+        <translation>Un camino de vuelta es una mezcla de dos muestras; este conjunto tiene menos.</translation>
+    </message>
 </context>
 <context>
     <name>Sheet</name>
@@ -3120,6 +3124,184 @@ llevado a la máscara</translation>
     </message>
 </context>
 <context>
+    <name>zc::CanvasPage</name>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 de %2</translation>
+    </message>
+    <message>
+        <source>Light %1, middle %2, dark %3 %</source>
+        <translation>Claro %1, medio %2, oscuro %3 %</translation>
+    </message>
+    <message>
+        <source>not seen</source>
+        <translation>no se ve</translation>
+    </message>
+    <message>
+        <source>in the plan</source>
+        <translation>en el plan</translation>
+    </message>
+    <message>
+        <source>%1 % strays</source>
+        <translation>%1 % se aparta</translation>
+    </message>
+    <message>
+        <source>No part of the screen has been watched yet.</source>
+        <translation>Aún no se ha observado ninguna parte de la pantalla.</translation>
+    </message>
+    <message>
+        <source>Watch a part of the screen while you paint there: what strays from the plan is shown here. Nothing of it is stored.</source>
+        <translation>Observa una parte de la pantalla mientras pintas en ella: aquí se ve lo que se aparta del plan. No se guarda nada.</translation>
+    </message>
+    <message>
+        <source>Watch canvas</source>
+        <translation>Observar lienzo</translation>
+    </message>
+    <message>
+        <source>Drag over the part of the screen where you paint</source>
+        <translation>Arrastra sobre la parte de la pantalla donde pintas</translation>
+    </message>
+    <message>
+        <source>Watch again</source>
+        <translation>Observar otra vez</translation>
+    </message>
+    <message>
+        <source>Watch the same part of the screen as last time</source>
+        <translation>Observar la misma parte de la pantalla que la última vez</translation>
+    </message>
+    <message>
+        <source>watching</source>
+        <translation>observando</translation>
+    </message>
+    <message>
+        <source>This part of the screen is being watched; press to end it</source>
+        <translation>Se observa esta parte de la pantalla; pulsa para terminar</translation>
+    </message>
+    <message>
+        <source>Colors that stray</source>
+        <translation>Colores que se apartan</translation>
+    </message>
+    <message>
+        <source>paint</source>
+        <translation>pintura</translation>
+    </message>
+    <message>
+        <source>Mix the two swatches as paint</source>
+        <translation>Mezclar las dos muestras como pintura</translation>
+    </message>
+    <message>
+        <source>light</source>
+        <translation>luz</translation>
+    </message>
+    <message>
+        <source>Mix the two swatches as light</source>
+        <translation>Mezclar las dos muestras como luz</translation>
+    </message>
+    <message>
+        <source>Use</source>
+        <translation>Usar</translation>
+    </message>
+    <message>
+        <source>Use the nearest mixture inside the mask</source>
+        <translation>Usar la mezcla más cercana dentro de la máscara</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Añadir</translation>
+    </message>
+    <message>
+        <source>Add the nearest mixture inside the mask to the set</source>
+        <translation>Añadir al conjunto la mezcla más cercana dentro de la máscara</translation>
+    </message>
+    <message>
+        <source>Copy</source>
+        <translation>Copiar</translation>
+    </message>
+    <message>
+        <source>Copy the nearest mixture inside the mask</source>
+        <translation>Copiar la mezcla más cercana dentro de la máscara</translation>
+    </message>
+    <message>
+        <source>Waiting for the first picture...</source>
+        <translation>Esperando la primera imagen...</translation>
+    </message>
+    <message>
+        <source>Outside %1 %, by %2</source>
+        <translation>Fuera %1 %, por %2</translation>
+    </message>
+    <message>
+        <source>Nothing outside</source>
+        <translation>Nada fuera</translation>
+    </message>
+    <message>
+        <source>Far from set %1 %</source>
+        <translation>Lejos del conjunto %1 %</translation>
+    </message>
+    <message>
+        <source>%1 of %2 unused</source>
+        <translation>%1 de %2 sin usar</translation>
+    </message>
+    <message>
+        <source>%1 %</source>
+        <translation>%1 %</translation>
+    </message>
+    <message>
+        <source>%1, outside the mask by %2. Click to see a way back.</source>
+        <translation>%1, fuera de la máscara por %2. Haz clic para ver un camino de vuelta.</translation>
+    </message>
+    <message>
+        <source>%1, off every swatch by %2. Click to see a way back.</source>
+        <translation>%1, a %2 de toda muestra. Haz clic para ver un camino de vuelta.</translation>
+    </message>
+    <message>
+        <source>No mixture of the two lies in a mask.</source>
+        <translation>Ninguna mezcla de las dos está en una máscara.</translation>
+    </message>
+    <message>
+        <source>Choose a color that strays first.</source>
+        <translation>Elige antes un color que se aparta.</translation>
+    </message>
+    <message>
+        <source>Nothing strays from the plan.</source>
+        <translation>Nada se aparta del plan.</translation>
+    </message>
+    <message>
+        <source>Press a color to see which swatches mix it.</source>
+        <translation>Pulsa un color para ver qué muestras lo mezclan.</translation>
+    </message>
+    <message>
+        <source>Looking for the nearest mixture...</source>
+        <translation>Buscando la mezcla más cercana...</translation>
+    </message>
+    <message>
+        <source>%1 + %2, %3; off by %4</source>
+        <translation>%1 + %2, %3; a %4</translation>
+    </message>
+    <message>
+        <source>; in the mask up to %1</source>
+        <translation>; en la máscara hasta %1</translation>
+    </message>
+    <message>
+        <source>Copied %1.</source>
+        <translation>Copiado %1.</translation>
+    </message>
+</context>
+<context>
+    <name>zc::CanvasPicture</name>
+    <message>
+        <source>Watched canvas</source>
+        <translation>Lienzo observado</translation>
+    </message>
+    <message>
+        <source>Stray: %1, %2 % of the canvas</source>
+        <translation>Desvío: %1, %2 % del lienzo</translation>
+    </message>
+    <message>
+        <source>Show way back</source>
+        <translation>Mostrar camino de vuelta</translation>
+    </message>
+</context>
+<context>
     <name>zc::CardPanel</name>
     <message>
         <source>Title</source>
@@ -3306,10 +3488,6 @@ llevado a la máscara</translation>
         <translation>Para tener esta ventana encima de las demás, usa el menú de su marco.</translation>
     </message>
     <message>
-        <source>The right button opens a menu: strip, main window and more.</source>
-        <translation>El botón derecho abre un menú: tira, ventana principal y más.</translation>
-    </message>
-    <message>
         <source>Show as strip</source>
         <translation>Mostrar como tira</translation>
     </message>
@@ -3360,6 +3538,54 @@ llevado a la máscara</translation>
     <message>
         <source>Sample screen</source>
         <translation>Tomar color</translation>
+    </message>
+    <message>
+        <source>Wells</source>
+        <translation>Pocillos</translation>
+    </message>
+    <message>
+        <source>Wells, and whether the mask holds picks</source>
+        <translation>Pocillos, y si la máscara retiene lo elegido</translation>
+    </message>
+    <message>
+        <source>Related</source>
+        <translation>Relación</translation>
+    </message>
+    <message>
+        <source>The relation of the current color, its tints, tones and shades</source>
+        <translation>La relación del color actual, sus aclarados, agrisados y oscurecidos</translation>
+    </message>
+    <message>
+        <source>Canvas</source>
+        <translation>Lienzo</translation>
+    </message>
+    <message>
+        <source>Watch the canvas on the screen and compare it with the plan</source>
+        <translation>Observar el lienzo en la pantalla y compararlo con el plan</translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation>Más</translation>
+    </message>
+    <message>
+        <source>Shape of this window, main window, copying, closing</source>
+        <translation>Forma de esta ventana, ventana principal, copiar, cerrar</translation>
+    </message>
+    <message>
+        <source>Pick on the wheel, the axis or the set.</source>
+        <translation>Elige en el círculo, el eje o el conjunto.</translation>
+    </message>
+    <message>
+        <source>Keep this moment of the canvas</source>
+        <translation>Guardar este momento del lienzo</translation>
+    </message>
+    <message>
+        <source>End watching canvas</source>
+        <translation>Dejar de observar el lienzo</translation>
+    </message>
+    <message>
+        <source>Watch canvas on screen...</source>
+        <translation>Observar lienzo en la pantalla...</translation>
     </message>
 </context>
 <context>
@@ -3425,6 +3651,10 @@ llevado a la máscara</translation>
     <message>
         <source>its shortcut</source>
         <translation>su atajo</translation>
+    </message>
+    <message>
+        <source>Show or hide the companion of Zonachrom at the pointer</source>
+        <translation>Mostrar u ocultar el acompañante de Zonachrom junto al puntero</translation>
     </message>
 </context>
 <context>
@@ -3707,6 +3937,22 @@ llevado a la máscara</translation>
     <message>
         <source>Rename the swatch under the pointer, the selected one, or the chosen family</source>
         <translation>Cambiar el nombre de la muestra bajo el puntero, de la seleccionada o de la familia elegida</translation>
+    </message>
+    <message>
+        <source>&amp;Watch canvas on screen</source>
+        <translation>&amp;Observar lienzo en la pantalla</translation>
+    </message>
+    <message>
+        <source>Choose the part of the screen where you paint; the companion shows what strays from the plan there</source>
+        <translation>Elige la parte de la pantalla donde pintas; el acompañante muestra lo que allí se aparta del plan</translation>
+    </message>
+    <message>
+        <source>Watch sa&amp;me part again</source>
+        <translation>Observar otra &amp;vez la misma parte</translation>
+    </message>
+    <message>
+        <source>Watch the part of the screen that was watched last</source>
+        <translation>Observar la última parte de la pantalla que se observó</translation>
     </message>
 </context>
 <context>
@@ -6523,6 +6769,22 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Add swatch</source>
         <translation>Añadir muestra</translation>
     </message>
+    <message>
+        <source>A dialog or a menu is open in Zonachrom; close it first.</source>
+        <translation>Hay un diálogo o un menú abierto en Zonachrom; ciérralo antes.</translation>
+    </message>
+    <message>
+        <source>The mask encloses nothing.</source>
+        <translation>La máscara no encierra nada.</translation>
+    </message>
+    <message>
+        <source>There is no measure &quot;%1&quot;; give one of %2.</source>
+        <translation>No hay medida &quot;%1&quot;; da una de %2.</translation>
+    </message>
+    <message>
+        <source>There is no shape &quot;%1&quot;; give column, strip or nothing.</source>
+        <translation>No hay forma &quot;%1&quot;; da column, strip o nada.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ParcelPanel</name>
@@ -7771,6 +8033,25 @@ en la máscara %1 %</translation>
     <message>
         <source>Show reference</source>
         <translation>Mostrar referencia</translation>
+    </message>
+</context>
+<context>
+    <name>zc::RelatedPage</name>
+    <message>
+        <source>all on the rim</source>
+        <translation>todas en el borde</translation>
+    </message>
+    <message>
+        <source>Show all relations on the rim of the wheel; press one there to choose it</source>
+        <translation>Mostrar todas las relaciones en el borde del círculo; pulsa una allí para elegirla</translation>
+    </message>
+    <message>
+        <source>Members of the relation</source>
+        <translation>Miembros de la relación</translation>
+    </message>
+    <message>
+        <source>Relation of the current color</source>
+        <translation>Relación del color actual</translation>
     </message>
 </context>
 <context>
@@ -10333,6 +10614,44 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Arrows move a pointer over the view with the focus; Enter clicks, Space takes hold and lets go, the Menu key opens a menu, Escape ends</source>
         <translation>Las flechas mueven un puntero sobre la vista con el foco; Entrar hace clic, Espacio agarra y suelta, la tecla Menú abre un menú, Esc termina</translation>
+    </message>
+</context>
+<context>
+    <name>zc::WatchModel</name>
+    <message>
+        <source>canvas on screen</source>
+        <translation>lienzo en pantalla</translation>
+    </message>
+</context>
+<context>
+    <name>zc::WatchedOnX</name>
+    <message>
+        <source>This screen cannot be watched.</source>
+        <translation>Esta pantalla no se puede observar.</translation>
+    </message>
+    <message>
+        <source>The watched window was closed.</source>
+        <translation>Se cerró la ventana observada.</translation>
+    </message>
+    <message>
+        <source>The screen cannot be watched any more.</source>
+        <translation>La pantalla ya no se puede observar.</translation>
+    </message>
+    <message>
+        <source>The watched window is not shown; its last picture stands.</source>
+        <translation>La ventana observada no se ve; queda su última imagen.</translation>
+    </message>
+    <message>
+        <source>The watched window has become smaller than the watched part; the last picture stands.</source>
+        <translation>La ventana observada es ahora menor que la parte observada; queda la última imagen.</translation>
+    </message>
+    <message>
+        <source>The watched part is beyond the screen; its last picture stands.</source>
+        <translation>La parte observada queda fuera de la pantalla; queda su última imagen.</translation>
+    </message>
+    <message>
+        <source>Another window covers the watched part; its last picture stands.</source>
+        <translation>Otra ventana cubre la parte observada; queda su última imagen.</translation>
     </message>
 </context>
 <context>

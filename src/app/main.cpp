@@ -122,8 +122,15 @@ void name_program() {
   QGuiApplication::setDesktopFileName(QStringLiteral("org.zonachrom.Zonachrom"));
 }
 
-/// The files are opened in the window that is there, where the user wants only one.
+/// The files are opened in the window that is there, where the user wants only one. The companion alone is
+/// called in any case: two of them would be in each other's way.
 bool handed_on(const zc::StartOptions& options) {
+  const bool only_companion = options.companion && options.files.empty() && !options.demo && !options.desk;
+  if (only_companion && options.picture.isEmpty()) {
+    const bool strip = options.companion == zc::CompanionShape::Strip;
+    if (zc::call_companion_of_running_window(strip ? QStringLiteral("strip") : QStringLiteral("column")))
+      return true;
+  }
   const bool one_window = QSettings().value(QLatin1String(zc::kOneWindowKey), false).toBool();
   return one_window && options.picture.isEmpty() && !options.files.empty() &&
          zc::hand_to_running_window(options.files);

@@ -220,6 +220,19 @@ void ConversionTest::white_black_and_neutrals() {
   QCOMPARE(value_of({0, 0, 0}), 0.0);
   // CSS Color 4: luma of BT.601 weighs green most.
   CHECK_NEAR(luma_of({0, 1, 0}), 0.587, 1e-12);
+  // Bars of 75 % in ten bits of BT.709, as in SMPTE RP 219-1 (the codes from memory): Y 64 to 940, the
+  // differences 64 to 960.
+  const std::pair<Srgb, std::array<double, 3>> bars[] = {
+      {{0.75, 0.75, 0.75}, {721, 512, 512}}, {{0.75, 0.75, 0}, {674, 176, 543}},
+      {{0, 0.75, 0.75}, {581, 589, 176}},    {{0, 0.75, 0}, {534, 253, 207}},
+      {{0.75, 0, 0.75}, {251, 771, 817}},    {{0.75, 0, 0}, {204, 435, 848}},
+      {{0, 0, 0.75}, {111, 848, 481}}};
+  for (const auto& [color, code] : bars) {
+    const Ycbcr is = ycbcr_from_srgb(color);
+    QVERIFY(std::abs(64 + 876 * is.y - code[0]) < 0.6);
+    QVERIFY(std::abs(512 + 896 * is.cb - code[1]) < 0.6 && std::abs(512 + 896 * is.cr - code[2]) < 0.6);
+    QVERIFY(largest_step(srgb_from_ycbcr(is), color) < 1e-12);
+  }
 }
 
 void ConversionTest::agrees_with_a_library_in_every_named_space() {

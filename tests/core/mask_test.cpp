@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Gamut masks against shapes known in closed form and against brute force.
+#include "core/mask/measured_outlines.h"
 #include "core/mask/patterns.h"
+#include "core/mask/picker_ranges.h"
 #include "core/piece/edits.h"
+#include "core/wheel/measure.h"
 #include "support/check.h"
 #include "support/outlines.h"
 #include "support/random_shapes.h"
@@ -37,6 +40,12 @@ bool inside_by_hand(const std::vector<DiscPoint>& c, DiscPoint p) {
 
 } // namespace
 
+Mask with_areas(List<Area> areas) {
+  Mask out;
+  out.areas = std::move(areas);
+  return out;
+}
+
 class MaskTest : public QObject {
   Q_OBJECT
 private slots:
@@ -50,6 +59,8 @@ private slots:
   void edits_keep_points_on_the_disc();
   void round_shapes_have_their_exact_areas();
   void shapes_combine_like_point_logic();
+  void ranges_of_pickers_are_found_again();
+  void outlines_of_a_measure_hold_the_same_colors();
 };
 
 void MaskTest::knows_areas_and_centroids_in_closed_form() {
@@ -261,6 +272,76 @@ void MaskTest::shapes_combine_like_point_logic() {
     }
   }
   QVERIFY(judged > 6'000);
+}
+
+/// A range drawn on the wheel of a picker is that picker's range, and of none other so well.
+void MaskTest::ranges_of_pickers_are_found_again() {
+  for (const SaturationMeasure model : kPickerModels) {
+    const Wheel wheel({HueScale::Light, model});
+    // Clockwise on the wheel the hue falls; inside of what the display has at L* 60.
+    const RingSector sector{20, 40, 0.1, 0.3};
+    const Mask mask = with_areas({Area{AreaMode::Adds, sector}});
+    const auto fits = picker_fits(mask, wheel);
+    QCOMPARE(fits.size(), kPickerModels.size());
+    QCOMPARE(fits.front().model, model);
+    QVERIFY(fits.front().filled > 0.98 && fits[1].filled < fits.front().filled - 0.005);
+    QCOMPARE(fits.front().ranges.size(), std::size_t{1});
+    const PickerRange& range = fits.front().ranges.front();
+    CHECK_NEAR(range.low, 0.1, 0.01);
+    CHECK_NEAR(range.high, 0.3, 0.01);
+    const double begins = wheel.hue_at(60), ends = wheel.hue_at(20);
+    CHECK_ANGLE(range.hue, begins, 1);
+    CHECK_ANGLE(range.hue + range.sweep, ends, 1);
+  }
+  // Every hue round the neutral; a ring; two parts; nothing.
+  const Wheel wheel({HueScale::Light, SaturationMeasure::Hsv});
+  const auto hsv = [&](const Mask& mask) {
+    for (const PickerFit& fit : picker_fits(mask, wheel))
+      if (fit.model == SaturationMeasure::Hsv) return fit;
+    return PickerFit{};
+  };
+  const PickerFit disc = hsv(with_areas({Area{AreaMode::Adds, Ellipse{{0, 0}, 0.4, 0.4, 0}}}));
+  QVERIFY(disc.ranges.size() == 1 && disc.ranges[0].sweep == 360 && disc.ranges[0].low == 0);
+  CHECK_NEAR(disc.ranges[0].high, 0.4, 0.01);
+  CHECK_NEAR(disc.filled, 1, 0.01);
+  const PickerFit ring = hsv(with_areas({Area{AreaMode::Adds, RingSector{0, 360, 0.2, 0.5}}}));
+  CHECK_NEAR(ring.ranges.at(0).low, 0.2, 0.01);
+  CHECK_NEAR(ring.filled, 1, 0.01);
+  const PickerFit two = hsv(with_areas({Area{AreaMode::Adds, RingSector{350, 20, 0.2, 0.5}},
+                                        Area{AreaMode::Adds, RingSector{150, 60, 0.2, 0.5}}}));
+  QCOMPARE(two.ranges.size(), std::size_t{2});
+  QVERIFY(two.ranges[0].sweep > 50 && two.ranges[1].sweep < 25 && two.filled > 0.98);
+  QVERIFY(picker_fits({}, wheel).empty());
+  CHECK_NEAR(picker_number(SaturationMeasure::Hsl, 0.5), 50, 1e-12);
+  CHECK_NEAR(picker_number(SaturationMeasure::CielabChroma, 1), 133.8, 0.05); // Of blue, C*ab under D65.
+}
+
+void MaskTest::outlines_of_a_measure_hold_the_same_colors() {
+  const Wheel wheel({HueScale::Traditional, SaturationMeasure::Hsluv});
+  const Mask mask = with_areas({Area{AreaMode::Adds, RingSector{40, 50, 0.2, 0.6}}});
+  const MaskRegion region(mask);
+  for (const auto& [measure, word] : kMeasureWords) {
+    const Wheel other({HueScale::Light, measure});
+    const auto outlines = measured_outlines(mask, wheel, measure);
+    QCOMPARE(outlines.size(), std::size_t{1});
+    QVERIFY(outlines[0].size() > 8);
+    QCOMPARE(outlines[0].front().hue, outlines[0].back().hue);
+    int edge = 0;
+    for (const MeasuredPoint& p : outlines[0]) {
+      const auto color = make_measure(measure)->color_at(Angle(p.hue), p.saturation, 60);
+      if (!color) continue;
+      ++edge;
+      const DiscPoint at = disc_point(wheel.locate(*color));
+      const DiscPoint in = *region.nearest(at);
+      QVERIFY2(std::hypot(at.x - in.x, at.y - in.y) < 0.02, word.data());
+      const DiscPoint outward{at.x * 1.05, at.y * 1.05};
+      const DiscPoint inward{at.x * 0.95, at.y * 0.95}, aside = turned_point(at, 4),
+                                                        back = turned_point(at, -4);
+      QVERIFY(!region.inside(outward) || !region.inside(inward) || !region.inside(aside) ||
+              !region.inside(back));
+    }
+    QVERIFY(edge > 4);
+  }
 }
 
 QTEST_APPLESS_MAIN(MaskTest)

@@ -176,7 +176,8 @@ void WheelTest::reach_and_span_agree_with_plain_search() {
   const std::map<std::string, SaturationMeasure> measures{{"hsl", SaturationMeasure::Hsl},
                                                           {"hsv", SaturationMeasure::Hsv},
                                                           {"cielab", SaturationMeasure::CielabChroma},
-                                                          {"oklab", SaturationMeasure::OklabChroma}};
+                                                          {"oklab", SaturationMeasure::OklabChroma},
+                                                          {"luma", SaturationMeasure::LumaChroma}};
   for (const auto& row : reference_json("wheel.json")) {
     const Wheel wheel(
         {row["hues"] == "light" ? HueScale::Light : HueScale::Traditional, measures.at(row["measure"])});
@@ -208,6 +209,8 @@ void WheelTest::largest_chromas_are_the_largest() {
     const Srgb color{c[0], c[1], c[2]};
     QVERIFY(lch_from_lab(lab_from_srgb(color)).c <= largest_chroma(SaturationMeasure::CielabChroma));
     QVERIFY(lch_from_oklab(oklab_from_srgb(color)).c <= largest_chroma(SaturationMeasure::OklabChroma));
+    const Ycbcr ycbcr = ycbcr_from_srgb(color);
+    QVERIFY(std::hypot(ycbcr.cb, ycbcr.cr) <= largest_chroma(SaturationMeasure::LumaChroma) + 1e-12);
   }
 }
 
@@ -453,8 +456,9 @@ void WheelTest::what_is_nearest_exists() {
     }
     QCOMPARE(wheel.color_at({40, 0.5, 100}).has_value(),
              measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl);
-    QCOMPARE(wheel.color_at({40, 0.5, 0}).has_value(),
-             measure != SaturationMeasure::CielabChroma && measure != SaturationMeasure::OklabChroma);
+    QCOMPARE(wheel.color_at({40, 0.5, 0}).has_value(), measure != SaturationMeasure::CielabChroma &&
+                                                           measure != SaturationMeasure::OklabChroma &&
+                                                           measure != SaturationMeasure::LumaChroma);
     // A neutral exists at every value, and every color within its span.
     QCOMPARE(wheel.value_span(Angle(40), 0), (ValueSpan{0, 100}));
     const ValueSpan span = wheel.value_span(Angle(300), 0.7);

@@ -52,6 +52,20 @@ const measures = {
     at: (h, r, v) => raised((l) => ({ mode: "oklab", l, a: r * largest.oklab * Math.cos(rad(h)), b: r * largest.oklab * Math.sin(rad(h)) }), v),
   },
 };
+// ITU-R BT.709: luma and color differences of the channels.
+const ycbcr = (c) => {
+  const y = 0.2126 * c.r + 0.7152 * c.g + 0.0722 * c.b;
+  return [y, (c.b - y) / 1.8556, (c.r - y) / 1.5748];
+};
+const fromYcbcr = (y, cb, cr) => {
+  const r = y + 1.5748 * cr, b = y + 1.8556 * cb;
+  return { mode: "rgb", r, g: (y - 0.2126 * r - 0.0722 * b) / 0.7152, b };
+};
+largest.luma = Math.hypot(...ycbcr({ r: 1, g: 0, b: 1 }).slice(1));
+measures.luma = {
+  hue: (c) => deg(ycbcr(toRgb(c))[2], ycbcr(toRgb(c))[1]),
+  at: (h, r, v) => raised((x) => fromYcbcr(3 * x - 1, r * largest.luma * Math.cos(rad(h)), r * largest.luma * Math.sin(rad(h))), v),
+};
 const inside = (c) => margin(c) >= -1e-12;
 const reach = (m, h, v) => {
   for (let i = 1; i <= 2000; i++)

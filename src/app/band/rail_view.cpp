@@ -162,7 +162,11 @@ void RailView::drag_flat_limit(double value) {
 void RailView::paint_scale(QPainter& painter, const QRectF& bar) {
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
-  for (int v = 0; v <= 100; v += 10) {
+  // Numbers that would stand on each other are left out.
+  constexpr double line = 13;
+  const double ten = axis().y_of(0) - axis().y_of(10);
+  const int step = ten >= line ? 10 : 2 * ten >= line ? 20 : 50;
+  for (int v = 0; v <= 100; v += step) {
     const double y = axis().y_of(v);
     painter.drawLine(QPointF(bar.right() + 2, y), QPointF(bar.right() + 6, y));
     painter.drawText(QRectF(bar.right() + 9, y - 9, kScaleWidth, 18), Qt::AlignLeft | Qt::AlignVCenter,

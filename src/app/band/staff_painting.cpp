@@ -155,7 +155,8 @@ void StaffView::paint_families(QPainter& painter) {
     if (reach[i].first < reach[i].second)
       painter.drawLine(QPointF(x, reach[i].first), QPointF(x, reach[i].second));
   }
-  m_uses = m_place == Place::Window && m_model.session().desk == Desk::Try ? &m_tries.uses() : nullptr;
+  m_uses = m_use ? &*m_use : nullptr;
+  if (m_place == Place::Window && m_model.session().desk == Desk::Try) m_uses = &m_tries.uses();
   for (const auto& chip : m_chips)
     if (scrolled(chip).intersects(seen)) paint_chip(painter, chip);
   for (std::size_t i = 0; i < families().size(); ++i)

@@ -41,6 +41,12 @@ public:
     update();
   }
 
+  /// How much of a picture each swatch covers, 0..1, beside what is told at Try; none for no longer.
+  void show_use(std::optional<std::unordered_map<Id, double>> use) {
+    m_use = std::move(use);
+    update();
+  }
+
   /// Where a swatch is drawn; empty when it is not on the staff.
   [[nodiscard]] QRectF swatch_rect(Id swatch) const;
   /// The column of a family, over the whole height of the axis.
@@ -85,7 +91,8 @@ protected:
 private:
   bool m_head_shown = true;
   /// Asked for once a painting: which swatches the picture at Try uses, or null at the other desks.
-  const std::unordered_map<Id, double>* m_uses = nullptr;
+  std::optional<std::unordered_map<Id, double>> m_use;
+  const std::unordered_map<Id, double>* m_uses = nullptr; ///< What is told just now.
   void paint_use(QPainter& painter, const QRectF& chip, const QColor& color, double share);
   [[nodiscard]] QString hint_at(QPointF p) const;
   enum class Drag { None, Value, Swatch, Family, Box, LightLimit, DarkLimit, Shift };

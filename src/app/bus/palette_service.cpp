@@ -2,6 +2,8 @@
 #include "app/bus/palette_service.h"
 
 #include "core/color/text.h"
+#include "core/mask/measured_outlines.h"
+#include "core/mask/outside.h"
 #include "core/piece/laying.h"
 #include "core/wheel/color_words.h"
 #include "io/bus/bus_names.h"
@@ -9,7 +11,9 @@
 #include "model/i18n/text.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
+#include "model/watch/watch_model.h"
 
+#include <QApplication>
 #include <QDBusArgument>
 #include <QDBusConnection>
 #include <QDBusConnectionInterface>
@@ -34,17 +38,34 @@ static const QDBusArgument& operator>>(const QDBusArgument& in, BusSwatch& s) {
   return in;
 }
 
+static QDBusArgument& operator<<(QDBusArgument& out, const BusPoint& p) {
+  out.beginStructure();
+  out << p.hue << p.saturation;
+  out.endStructure();
+  return out;
+}
+static const QDBusArgument& operator>>(const QDBusArgument& in, BusPoint& p) {
+  in.beginStructure();
+  in >> p.hue >> p.saturation;
+  in.endStructure();
+  return in;
+}
+
 namespace {
 
 constexpr qsizetype kLongestColor = 200;
 
 } // namespace
 
-PaletteService::PaletteService(Studio& model, Picking& picking)
-    : m_model(model), m_picks(picking), m_palette(new PaletteAdaptor(this)) {
+PaletteService::PaletteService(Studio& model, Picking& picking, WatchModel& watch)
+    : m_model(model), m_picks(picking), m_watch(watch), m_palette(new PaletteAdaptor(this)) {
   new ApplicationAdaptor(this);
   qDBusRegisterMetaType<BusSwatch>();
   qDBusRegisterMetaType<QList<BusSwatch>>();
+  qDBusRegisterMetaType<BusPoint>();
+  qDBusRegisterMetaType<QList<BusPoint>>();
+  qDBusRegisterMetaType<BusNumbers>();
+  qRegisterMetaType<BusNumbers>("zc::BusNumbers"); // Signals are relayed by the name of their types.
   auto bus = QDBusConnection::sessionBus();
   m_listening = bus.isConnected() && bus.registerObject(QLatin1String(kBusObject), this) &&
                 bus.registerService(QLatin1String(kBusName));
@@ -53,6 +74,9 @@ PaletteService::PaletteService(Studio& model, Picking& picking)
     const Srgb color = m_model.session().color();
     emit m_palette->Picked(text(hex_of(color)), m_model.session().at.at.v, text(color_in_words(color)));
   });
+  const auto tell_watched = [this] { emit m_palette->WatchedChanged(watched()); };
+  connect(&watch, &WatchModel::changed, this, tell_watched);
+  connect(&model, &Studio::startedAnew, this, tell_watched);
   m_told = model.piece().sets;
   model.hear({Part::Sets}, this, &PaletteService::tell_sets);
 }
@@ -122,6 +146,59 @@ void PaletteService::tell_sets() {
   }
 }
 
+bool PaletteService::hands_free() {
+  if (!QApplication::activeModalWidget() && !QApplication::activePopupWidget()) return true;
+  refuse(tr("A dialog or a menu is open in Zonachrom; close it first."));
+  return false;
+}
+
+bool PaletteService::inside(Srgb color, QString& nearest) {
+  nearest = text(hex_of(color));
+  const MaskRegion* region = m_model.region();
+  if (!region) return true;
+  if (region->empty()) {
+    refuse(tr("The mask encloses nothing."));
+    return false;
+  }
+  const WheelPoint at = m_model.wheel().locate(color);
+  if (outside_by(m_model.wheel(), *region, color, at) < m_model.piece().grading.outside) return true;
+  const WheelPoint held = wheel_point(*region->nearest(disc_point(at)), at.v, Angle(at.a));
+  nearest = text(hex_of(m_model.wheel().nearest_existing(held).color));
+  return false;
+}
+
+QList<BusPoint> PaletteService::mask_in(const QString& measure) {
+  const auto found = std::find_if(std::begin(kMeasureWords), std::end(kMeasureWords),
+                                  [&](const auto& w) { return measure == QString::fromUtf8(w.word); });
+  if (found == std::end(kMeasureWords)) {
+    QStringList all;
+    for (const auto& w : kMeasureWords) all << QString::fromUtf8(w.word);
+    refuse(tr("There is no measure \"%1\"; give one of %2.")
+               .arg(measure.left(100), all.join(QLatin1String(", "))));
+    return {};
+  }
+  QList<BusPoint> out;
+  if (const zc::Mask* mask = mask_in_use(m_model.piece()))
+    for (const auto& outline : measured_outlines(*mask, m_model.wheel(), found->value))
+      for (const MeasuredPoint& p : outline) out << BusPoint{p.hue, p.saturation};
+  return out;
+}
+
+/// Shares from 0 to 1; nothing while no canvas is watched or seen.
+BusNumbers PaletteService::watched() const {
+  const SeenCanvas* seen = m_watch.seen();
+  if (!seen) return {};
+  const CanvasCheck& check = seen->check;
+  return {{QStringLiteral("light"), check.shares.all.light},
+          {QStringLiteral("middle"), check.shares.all.middle},
+          {QStringLiteral("dark"), check.shares.all.dark},
+          {QStringLiteral("outside"), sum(check.shares.outside)},
+          {QStringLiteral("outsideMean"), check.outside_mean},
+          {QStringLiteral("far"), sum(check.shares.far)},
+          {QStringLiteral("unused"), static_cast<double>(check.unused)},
+          {QStringLiteral("seen"), m_watch.hidden().isEmpty() ? 1.0 : 0.0}};
+}
+
 QString PaletteAdaptor::Current(double& value, QString& name) {
   const Session& s = m_service.m_model.session();
   value = s.at.at.v;
@@ -138,6 +215,27 @@ void PaletteAdaptor::Lay(const QString& color, const QString& name, const QStrin
 }
 
 QList<BusSwatch> PaletteAdaptor::Swatches(const QString& set) { return m_service.swatches_of(set); }
+
+void PaletteAdaptor::Show(const QString& shape) {
+  if (!shape.isEmpty() && shape != QLatin1String("column") && shape != QLatin1String("strip"))
+    return m_service.refuse(
+        PaletteService::tr("There is no shape \"%1\"; give column, strip or nothing.").arg(shape.left(100)));
+  if (m_service.hands_free()) emit m_service.companionCalled(shape);
+}
+void PaletteAdaptor::Hide() {
+  if (m_service.hands_free()) emit m_service.companionSentAway();
+}
+void PaletteAdaptor::Toggle() {
+  if (m_service.hands_free()) emit m_service.companionSwitched();
+}
+
+bool PaletteAdaptor::Inside(const QString& color, QString& nearest) {
+  const auto read = m_service.checked(color);
+  return read && m_service.inside(*read, nearest);
+}
+
+QList<BusPoint> PaletteAdaptor::Mask(const QString& measure) { return m_service.mask_in(measure); }
+BusNumbers PaletteAdaptor::Watched() { return m_service.watched(); }
 
 void ApplicationAdaptor::Activate(const QVariantMap& platform) {
   static_cast<void>(platform);
@@ -161,6 +259,14 @@ bool hand_to_running_window(const QStringList& files) {
   QDBusInterface window(QLatin1String(kBusName), QLatin1String(kBusObject),
                         QLatin1String(kApplicationInterface), bus);
   return QDBusReply<void>(window.call(QStringLiteral("Open"), uris, QVariantMap())).isValid();
+}
+
+bool call_companion_of_running_window(const QString& shape) {
+  auto bus = QDBusConnection::sessionBus();
+  if (!bus.isConnected() || !bus.interface()->isServiceRegistered(QLatin1String(kBusName))) return false;
+  QDBusInterface window(QLatin1String(kBusName), QLatin1String(kBusObject), QLatin1String(kPaletteInterface),
+                        bus);
+  return QDBusReply<void>(window.call(QStringLiteral("Show"), shape)).isValid();
 }
 
 } // namespace zc

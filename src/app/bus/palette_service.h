@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The running window on the session bus: other programs ask for the current color, take one up, lay one, read
-// a set, and hear of every pick. What comes over the bus is checked like a file.
+// a set or the mask, call the companion, and hear of every pick and of the watched canvas. What comes over
+// the bus is checked like a file.
 #pragma once
 
 #include "model/session/studio.h"
@@ -8,6 +9,7 @@
 #include <QDBusAbstractAdaptor>
 #include <QDBusContext>
 #include <QList>
+#include <QMap>
 #include <QObject>
 #include <QStringList>
 #include <QVariantMap>
@@ -15,17 +17,26 @@
 namespace zc {
 
 class Picking;
+class WatchModel;
 
 struct BusSwatch {
   QString family, name, hex;
 };
+
+/// A point of a mask: the measure's own hue in degrees, and saturation.
+struct BusPoint {
+  double hue = 0, saturation = 0;
+};
+
+/// a{sd}
+using BusNumbers = QMap<QString, double>;
 
 class PaletteAdaptor;
 
 class PaletteService final : public QObject, protected QDBusContext {
   Q_OBJECT
 public:
-  PaletteService(Studio& model, Picking& picking);
+  PaletteService(Studio& model, Picking& picking, WatchModel& watch);
   ~PaletteService() override;
   /// False where there is no bus, or where another window is spoken to already.
   [[nodiscard]] bool listening() const { return m_listening; }
@@ -33,6 +44,11 @@ public:
 signals:
   /// Another start of the program has files to open, or none: the window is wanted.
   void called(const QStringList& files);
+  /// The companion is wanted at the pointer, in this shape ("column", "strip" or empty for that of last
+  /// time); or away, or the other of both.
+  void companionCalled(const QString& shape);
+  void companionSentAway();
+  void companionSwitched();
 
 private:
   friend class PaletteAdaptor;
@@ -43,8 +59,14 @@ private:
   void lay(Srgb color, const QString& name, const QString& family);
   [[nodiscard]] QList<BusSwatch> swatches_of(const QString& set);
   void tell_sets();
+  /// False, and refused, while a dialog or a menu has the hands.
+  [[nodiscard]] bool hands_free();
+  [[nodiscard]] bool inside(Srgb color, QString& nearest);
+  [[nodiscard]] QList<BusPoint> mask_in(const QString& measure);
+  [[nodiscard]] BusNumbers watched() const;
   Studio& m_model;
   Picking& m_picks;
+  WatchModel& m_watch;
   PaletteAdaptor* m_palette;
   List<SwatchSet> m_told;
   bool m_listening = false;
@@ -61,10 +83,17 @@ public:
   Q_SLOT void TakeUp(const QString& color);
   Q_SLOT void Lay(const QString& color, const QString& name, const QString& family);
   Q_SLOT QList<zc::BusSwatch> Swatches(const QString& set);
+  Q_SLOT void Show(const QString& shape);
+  Q_SLOT void Hide();
+  Q_SLOT void Toggle();
+  Q_SLOT bool Inside(const QString& color, QString& nearest);
+  Q_SLOT QList<zc::BusPoint> Mask(const QString& measure);
+  Q_SLOT zc::BusNumbers Watched();
 
 signals:
   void Picked(const QString& hex, double value, const QString& name);
   void SetChanged(const QString& set);
+  void WatchedChanged(const zc::BusNumbers& shares);
 
 private:
   PaletteService& m_service;
@@ -86,7 +115,10 @@ private:
 
 /// Gives files to the window that runs; false when none takes them.
 [[nodiscard]] bool hand_to_running_window(const QStringList& files);
+/// Has the window that runs show its companion at the pointer; false when none runs.
+[[nodiscard]] bool call_companion_of_running_window(const QString& shape);
 
 } // namespace zc
 
 Q_DECLARE_METATYPE(zc::BusSwatch)
+Q_DECLARE_METATYPE(zc::BusPoint)

@@ -3,6 +3,8 @@
 
 #include "app/band/rail_view.h"
 #include "app/band/staff_view.h"
+#include "app/companion/canvas_page.h"
+#include "app/companion/related_page.h"
 #include "app/companion/strip_view.h"
 #include "app/controls/controls.h"
 #include "app/controls/notice_bar.h"
@@ -29,9 +31,9 @@
 namespace zc {
 namespace {
 
-constexpr int kEdge = 12, kWheelHeight = 236, kStripPair = 44, kLyingPair = 24;
+constexpr int kEdge = 12, kWheelHeight = 236, kLowWheel = 204, kStripPair = 44, kLyingPair = 24;
 /// Lower than this the column leaves the wheel out, and then the wells.
-constexpr int kRoomForWheel = 600, kRoomForFoot = 400;
+constexpr int kRoomForWheel = 600, kRoomForFoot = 400, kLeastStaff = 120;
 
 /// A client of a compositor cannot ask to be above other windows.
 bool must_be_kept_above_by_hand() {
@@ -52,11 +54,22 @@ Companion::Companion(AppModel& model, CopyOnPick& copy_on_pick)
   for (auto* widget : findChildren<QWidget*>()) widget->installEventFilter(this);
   model.hear({Part::Color, Part::Geometry, Part::Words}, this, &Companion::follow);
   connect(&copy_on_pick, &CopyOnPick::changed, this, &Companion::follow);
+  connect(&model.watch(), &WatchModel::changed, this, &Companion::follow_canvas);
+  connect(&model.watch(), &WatchModel::pointedChanged, this, &Companion::follow_canvas);
+  connect(&model, &Studio::startedAnew, this, &Companion::follow_canvas);
   apply_shape(CompanionShape::Column);
   follow();
+  follow_canvas();
 }
 
-Companion::~Companion() = default;
+Companion::~Companion() { m_model.watch().look(this, false); }
+
+void Companion::show_canvas_page() {
+  m_foot->show(m_canvas);
+  arrange();
+}
+
+void Companion::allow_watch_again(bool allowed) { m_canvas->allow_again(allowed); }
 
 QWidget* Companion::make_column() {
   auto* box = new QWidget(this);
@@ -75,6 +88,7 @@ QWidget* Companion::make_column() {
   m_staff = new StaffView(m_model, m_model.picking(), m_model.laying(), m_model.set_work(), m_model.press(),
                           m_model.paints(), m_model.tries(), StaffView::Place::Beside, box);
   m_staff->setObjectName(QStringLiteral("besideStaff"));
+  m_staff->setMinimumHeight(kLeastStaff);
   auto* band = new QHBoxLayout;
   band->setContentsMargins(kEdge, 0, 0, 0);
   band->setSpacing(0);
@@ -82,29 +96,58 @@ QWidget* Companion::make_column() {
   band->addWidget(m_staff, 1);
 
   auto* color = make_color_row(box);
-  m_foot = new QWidget(box);
-  auto* foot = new QVBoxLayout(m_foot);
-  foot->setContentsMargins(kEdge, 4, kEdge, 0);
-  foot->setSpacing(4);
-  foot->addWidget(new WellsView(m_model, m_model.picking(), WellsView::Build::Row, m_foot));
-  foot->addWidget(new MaskRuleChoice(m_model, MaskRuleChoice::Build::Choices, m_foot));
 
-  m_line = new QLabel(box);
-  m_line->setObjectName(QStringLiteral("besideLine"));
-  m_line->setFont(caption_font());
-  m_line->setContentsMargins(kEdge, 0, kEdge, 0);
-  m_line->setWordWrap(true);
-  m_line->setTextFormat(Qt::PlainText);
-  m_line->setAlignment(Qt::AlignLeft | Qt::AlignTop);
   // What it says changes under the hand; nothing else may move with it.
-  m_line->setFixedHeight(2 * QFontMetrics(caption_font()).lineSpacing());
+  m_line = new ElidedLabel(caption_font(), box);
+  m_line->setObjectName(QStringLiteral("besideLine"));
+  m_line->setContentsMargins(kEdge, 0, kEdge, 0);
   column->addWidget(m_wheel);
   column->addLayout(band, 1);
   column->addLayout(color);
-  column->addWidget(m_foot);
+  column->addWidget(make_pages(box));
   column->addWidget(make_hand_row(box, false));
   column->addWidget(m_line);
   return box;
+}
+
+QWidget* Companion::make_pages(QWidget* box) {
+  auto* edges = new QWidget(box);
+  auto* margins = new QVBoxLayout(edges);
+  margins->setContentsMargins(kEdge, 0, kEdge, 0);
+  m_foot = new Pages(edges);
+  margins->addWidget(m_foot);
+  auto* wells = new QWidget(m_foot);
+  auto* rows = new QVBoxLayout(wells);
+  rows->setContentsMargins(0, 0, 0, 0);
+  rows->setSpacing(4);
+  rows->addWidget(new WellsView(m_model, m_model.picking(), WellsView::Build::Row, wells));
+  rows->addWidget(new MaskRuleChoice(m_model, MaskRuleChoice::Build::Choices, wells));
+  m_canvas = new CanvasPage(m_model, m_foot);
+  m_foot->add(QStringLiteral("besideWells"), tr("Wells"), tr("Wells, and whether the mask holds picks"),
+              wells);
+  m_foot->add(QStringLiteral("besideRelated"), tr("Related"),
+              tr("The relation of the current color, its tints, tones and shades"),
+              new RelatedPage(m_model, m_foot));
+  m_foot->add(QStringLiteral("besideCanvas"), tr("Canvas"),
+              tr("Watch the canvas on the screen and compare it with the plan"), m_canvas);
+  connect(m_foot, &Pages::changed, this, &Companion::arrange);
+  m_foot->end_with(make_more(QStringLiteral("besideMore"), m_foot));
+  connect(m_canvas, &CanvasPage::watchAsked, this, &Companion::watchAsked);
+  connect(m_canvas, &CanvasPage::watchAgainAsked, this, &Companion::watchAgainAsked);
+  return edges;
+}
+
+/// The menu of the right button, for whoever has none.
+WordControl* Companion::make_more(const QString& name, QWidget* parent) {
+  auto* more =
+      word_opener(name, tr("More"), tr("Shape of this window, main window, copying, closing"), parent);
+  auto* menu = new QMenu(more);
+  connect(menu, &QMenu::aboutToShow, this, [this, menu] {
+    menu->clear();
+    fill_menu(*menu);
+  });
+  opens(*more, *menu, MenuSide::Above);
+  return more;
 }
 
 QHBoxLayout* Companion::make_color_row(QWidget* box) {
@@ -149,7 +192,13 @@ QWidget* Companion::make_strip() {
   m_strip_hex->setFont(caption_font());
   m_strip_hex->setAlignment(Qt::AlignHCenter);
   column->addWidget(m_strip_hex);
+  m_strip_canvas = new QLabel(foot);
+  m_strip_canvas->setObjectName(QStringLiteral("stripCanvas"));
+  m_strip_canvas->setFont(small_font());
+  m_strip_canvas->setAlignment(Qt::AlignHCenter);
+  column->addWidget(m_strip_canvas);
   column->addWidget(make_hand_row(foot, true), 0, Qt::AlignHCenter);
+  column->addWidget(make_more(QStringLiteral("stripMore"), foot), 0, Qt::AlignHCenter);
   m_strip_layout->addWidget(m_strip, 1);
   m_strip_layout->addWidget(foot);
   return box;
@@ -201,8 +250,8 @@ void Companion::apply_shape(CompanionShape shape) {
   emit shapeChanged();
 }
 
-void Companion::apply_place(QRect place) {
-  const QRect room = screen()->availableGeometry();
+void Companion::apply_place_on(const QScreen& screen, QRect place) {
+  const QRect room = screen.availableGeometry();
   place.setSize(place.size().expandedTo(minimumSize()).boundedTo(room.size()));
   place.moveLeft(std::clamp(place.left(), room.left(), room.right() + 1 - place.width()));
   place.moveTop(std::clamp(place.top(), room.top(), room.bottom() + 1 - place.height()));
@@ -215,6 +264,7 @@ void Companion::arrange() {
   m_column->setGeometry(rect());
   m_strip_box->setGeometry(rect());
   m_wheel->setVisible(height() >= kRoomForWheel);
+  m_wheel->setFixedHeight(m_foot->page() == m_canvas ? kLowWheel : kWheelHeight);
   m_foot->setVisible(height() >= kRoomForFoot);
   const bool lying = width() > height();
   m_strip_layout->setDirection(lying ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
@@ -243,8 +293,31 @@ void Companion::follow() {
   m_form->updateGeometry();
   const QString still = must_be_kept_above_by_hand()
                             ? tr("To keep this window above others, use the menu of its frame.")
-                            : tr("The right button opens a menu: strip, main window and more.");
+                            : tr("Pick on the wheel, the axis or the set.");
   m_line->setText(m_copy_on_pick.last().isEmpty() ? still : m_copy_on_pick.last());
+}
+
+/// The canvas as wheel, staff and strip tell it.
+void Companion::follow_canvas() {
+  WatchModel& watch = m_model.watch();
+  const SeenCanvas* seen = watch.seen();
+  m_strip_canvas->setVisible(watch.on());
+  m_strip_canvas->setText(canvas_in_a_line(watch));
+  CanvasMarks marks;
+  std::optional<std::unordered_map<Id, double>> use;
+  if (seen) {
+    for (const StrayColor& stray : seen->check.strays) marks.strays.push_back(stray.color);
+    marks.pointed = watch.pointed();
+    if (const Result<WayBack>* way = watch.way(); way && *way) {
+      marks.path = (*way)->path;
+      if (const auto& inside = (*way)->inside; inside && !(*inside == (*way)->nearest))
+        marks.leaves = inside->color;
+    }
+    use.emplace();
+    for (std::size_t i = 0; i < seen->swatches.size(); ++i) (*use)[seen->swatches[i]] = seen->check.used[i];
+  }
+  m_wheel->show_canvas(std::move(marks));
+  m_staff->show_use(std::move(use));
 }
 
 /// What the pointer passes over, before it is taken.
@@ -277,6 +350,11 @@ bool Companion::eventFilter(QObject* watched, QEvent* event) {
 
 void Companion::contextMenuEvent(QContextMenuEvent* event) {
   QMenu menu;
+  fill_menu(menu);
+  menu.exec(event->globalPos());
+}
+
+void Companion::fill_menu(QMenu& menu) {
   const bool column = m_shape == CompanionShape::Column;
   menu.addAction(column ? tr("Show as strip") : tr("Show as column"), this,
                  [this, column] { apply_shape(column ? CompanionShape::Strip : CompanionShape::Column); });
@@ -293,8 +371,23 @@ void Companion::contextMenuEvent(QContextMenuEvent* event) {
   menu.addAction(tr("Pick color from screen"), this, &Companion::screenAsked);
   menu.addAction(tr("Go back to previous color"), &m_model.picking(), &Picking::back_to_before);
   menu.addSeparator();
+  if (m_model.watch().on()) {
+    menu.addAction(tr("Keep this moment of the canvas"), &m_model.watch(), &WatchModel::keep_moment);
+    menu.addAction(tr("End watching canvas"), &m_model.watch(), &WatchModel::end);
+  } else
+    menu.addAction(tr("Watch canvas on screen..."), this, &Companion::watchAsked);
   menu.addAction(tr("Close companion"), this, &QWidget::close);
-  menu.exec(event->globalPos());
+}
+
+/// What is watched is looked at while this window is.
+void Companion::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  m_model.watch().look(this, true);
+}
+
+void Companion::hideEvent(QHideEvent* event) {
+  QWidget::hideEvent(event);
+  m_model.watch().look(this, false);
 }
 
 void Companion::closeEvent(QCloseEvent* event) {

@@ -115,6 +115,10 @@ void Pages::add(const QString& object_name, const QString& word, const QString& 
   show_page(0);
 }
 
+void Pages::end_with(QWidget* widget) { m_row->addWidget(widget); }
+
+void Pages::show(QWidget* page) { show_page(m_pages->indexOf(page)); }
+
 QWidget* Pages::page() const { return m_pages->currentWidget(); }
 
 void allow(QWidget& control, bool allowed, const QString& why_not) {

@@ -57,6 +57,10 @@ public:
   explicit Pages(QWidget* parent);
   void add(const QString& object_name, const QString& word, const QString& tip, QWidget* page);
   [[nodiscard]] QWidget* page() const;
+  /// REQUIRES one that was added.
+  void show(QWidget* page);
+  /// At the end of the row of words.
+  void end_with(QWidget* widget);
 
 signals:
   void changed();

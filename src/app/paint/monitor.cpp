@@ -146,10 +146,10 @@ void Monitors::use_for_all(const std::shared_ptr<const DisplayProfile>& profile)
   paint_anew();
 }
 
-const DisplayProfile* Monitors::profile_of(const QScreen* screen) {
-  if (!m_on || !screen) return nullptr;
-  const auto at = m_profiles.constFind(screen->name());
-  return at == m_profiles.constEnd() ? nullptr : at->get();
+const DisplayProfile* Monitors::profile_of(const QScreen* screen) { return shared_profile_of(screen).get(); }
+
+std::shared_ptr<const DisplayProfile> Monitors::shared_profile_of(const QScreen* screen) const {
+  return m_on && screen ? m_profiles.value(screen->name()) : nullptr;
 }
 
 void Monitors::turn(bool on) {

@@ -23,6 +23,8 @@ public:
   [[nodiscard]] static Monitors& all();
   /// Null where none is set, or where the user has switched profiles off.
   [[nodiscard]] const DisplayProfile* profile_of(const QScreen* screen);
+  /// The same for whoever uses it later, on another thread.
+  [[nodiscard]] std::shared_ptr<const DisplayProfile> shared_profile_of(const QScreen* screen) const;
   /// The profile of the widget that is being painted, or was last.
   [[nodiscard]] const DisplayProfile* painted() const { return m_painted; }
   [[nodiscard]] bool on() const { return m_on; }

@@ -6,6 +6,7 @@
 #include "app/window/main_window.h"
 #include "model/application/app_model.h"
 
+#include <QCursor>
 #include <QGuiApplication>
 #include <QRect>
 #include <QScreen>
@@ -14,6 +15,7 @@
 namespace zc {
 namespace {
 
+constexpr int kFromPointer = 28;
 constexpr auto kShapeKey = "companion/asStrip", kScreenKey = "companion/screen";
 
 QString place_key(const QString& screen, CompanionShape shape) {
@@ -41,6 +43,11 @@ Beside::Beside(AppModel& model, CopyOnPick& copy_on_pick, MainWindow& window)
   connect(&model, &AppModel::refusalOver, this, [this](const QString& sentence) {
     if (m_companion) m_companion->notice().forget(sentence);
   });
+  // What is found out while a canvas is watched is told here.
+  connect(&model.watch(), &WatchModel::begun, this, [this] {
+    if (!shown()) show();
+    m_companion->show_canvas_page();
+  });
   // When a screen goes, or becomes smaller, it stands wholly on one that is there.
   const auto find_again = [this] {
     if (shown()) find_place();
@@ -57,6 +64,15 @@ void Beside::make() {
   connect(m_companion.get(), &Companion::screenAsked, this, [this] {
     if (m_window) m_window->sampler().sample_color();
   });
+  connect(m_companion.get(), &Companion::watchAsked, this, [this] {
+    if (m_window) m_window->sampler().watch_part();
+  });
+  connect(m_companion.get(), &Companion::watchAgainAsked, this, [this] {
+    if (m_window) m_window->sampler().watch_again();
+  });
+  const auto follow_again = [this] { m_companion->allow_watch_again(ScreenSampler::can_watch_again()); };
+  connect(&m_model.watch(), &WatchModel::changed, m_companion.get(), follow_again);
+  follow_again();
   connect(m_companion.get(), &Companion::formAsked, this, [this] {
     call_desk();
     if (m_window) m_window->open_copy_form_panel(true);
@@ -72,14 +88,54 @@ void Beside::make() {
   });
 }
 
-void Beside::show(std::optional<CompanionShape> shape) {
+void Beside::take_shape(std::optional<CompanionShape> shape) {
   if (!m_companion) make();
   const bool strip = QSettings().value(QLatin1String(kShapeKey), false).toBool();
   const CompanionShape wanted = shape.value_or(strip ? CompanionShape::Strip : CompanionShape::Column);
   if (m_companion->shape() != wanted) m_companion->apply_shape(wanted);
+}
+
+void Beside::show(std::optional<CompanionShape> shape) {
+  take_shape(shape);
   find_place();
   m_companion->show();
   tell_window(true);
+}
+
+void Beside::come_as(const QString& shape) {
+  if (shape.isEmpty()) return come();
+  come(shape == QLatin1String("strip") ? CompanionShape::Strip : CompanionShape::Column);
+}
+
+/// Beside the pointer, not over what it is at.
+void Beside::come(std::optional<CompanionShape> shape) {
+  const bool was_shown = shown();
+  if (was_shown && !shape) shape = m_companion->shape();
+  take_shape(shape);
+  const QPoint pointer = QCursor::pos();
+  QScreen* screen = QGuiApplication::screenAt(pointer);
+  if (!screen) screen = QGuiApplication::primaryScreen();
+  const QRect room = screen->availableGeometry();
+  QRect place(QPoint(), m_companion->size().boundedTo(room.size()));
+  place.moveTop(pointer.y() - place.height() / 2);
+  place.moveLeft(pointer.x() + kFromPointer);
+  if (place.right() > room.right()) place.moveRight(pointer.x() - kFromPointer);
+  if (!was_shown) m_companion->setScreen(screen);
+  m_companion->apply_place_on(*screen, place);
+  m_companion->show();
+  m_companion->raise();
+  tell_window(true);
+}
+
+/// Nobody is left without a window: the main one waits, small.
+void Beside::send_away() {
+  if (!shown()) return;
+  m_companion->hide();
+  tell_window(false);
+  if (!m_window || m_window->isVisible()) return;
+  m_window->setAttribute(Qt::WA_ShowWithoutActivating);
+  m_window->showMinimized();
+  m_window->setAttribute(Qt::WA_ShowWithoutActivating, false);
 }
 
 void Beside::put_away() {

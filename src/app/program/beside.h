@@ -24,6 +24,12 @@ public:
   [[nodiscard]] Companion* companion() { return m_companion.get(); }
   void show(std::optional<CompanionShape> shape = {});
   void put_away();
+  /// Called from another program: it comes to the pointer, and goes without a word, and never has the
+  /// keyboard. The shape as on the bus; empty for that of last time.
+  void come_as(const QString& shape);
+  void come(std::optional<CompanionShape> shape = {});
+  void send_away();
+  void come_or_go() { shown() ? send_away() : come(); }
   /// The program ends.
   void end();
   void switch_shown() { shown() ? put_away() : show(); }
@@ -32,6 +38,7 @@ public:
 
 private:
   void make();
+  void take_shape(std::optional<CompanionShape> shape);
   void call_desk();
   void tell_window(bool is_shown);
   void keep_place();

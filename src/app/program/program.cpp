@@ -21,9 +21,15 @@ Program::Program(Dialogs& toolkit_dialogs)
 }
 
 void Program::listen_on_bus() {
-  m_service.emplace(model, model.picking());
+  m_service.emplace(model, model.picking(), model.watch());
   // The caller has its answer before the user is asked anything.
   QObject::connect(&*m_service, &PaletteService::called, &window, &MainWindow::call, Qt::QueuedConnection);
+  // At once: whoever calls it is about to look there.
+  QObject::connect(&*m_service, &PaletteService::companionCalled, &beside, &Beside::come_as);
+  QObject::connect(&*m_service, &PaletteService::companionSentAway, &beside, &Beside::send_away);
+  QObject::connect(&*m_service, &PaletteService::companionSwitched, &beside, &Beside::come_or_go);
+  QObject::connect(&window.sampler().desktop_key(), &DesktopKey::companionPressed, &beside,
+                   &Beside::come_or_go);
   if (DesktopKey::wanted()) window.sampler().desktop_key().turn(true);
 }
 

@@ -36,7 +36,9 @@ constexpr auto kShortcuts = "org.freedesktop.portal.GlobalShortcuts";
 constexpr auto kSession = "org.freedesktop.portal.Session";
 constexpr auto kSetting = "desktopKey";
 constexpr auto kColorKey = "color-from-the-screen";
-constexpr auto kProposed = "CTRL+ALT+p"; ///< In the words of the XDG shortcuts specification.
+constexpr auto kCompanionKey = "companion-at-the-pointer";
+// In the words of the XDG shortcuts specification.
+constexpr auto kProposed = "CTRL+ALT+p", kProposedForCompanion = "CTRL+ALT+b";
 
 /// The desktop's words for the key it gave to the color; nothing when it gave none.
 std::optional<QString> given_key(const QVariantMap& results) {
@@ -94,7 +96,10 @@ void DesktopKey::bind(const QString& session) {
   const QList<DesktopKeyWanted> keys{
       {QLatin1String(kColorKey),
        {{QStringLiteral("description"), tr("Pick a color from the screen for Zonachrom")},
-        {QStringLiteral("preferred_trigger"), QLatin1String(kProposed)}}}};
+        {QStringLiteral("preferred_trigger"), QLatin1String(kProposed)}}},
+      {QLatin1String(kCompanionKey),
+       {{QStringLiteral("description"), tr("Show or hide the companion of Zonachrom at the pointer")},
+        {QStringLiteral("preferred_trigger"), QLatin1String(kProposedForCompanion)}}}};
   m_request.ask(QLatin1String(kShortcuts), QStringLiteral("BindShortcuts"),
                 {QVariant::fromValue(QDBusObjectPath(session)), QVariant::fromValue(keys), QString()}, {},
                 [this, session](const Result<QVariantMap>& results) {
@@ -136,7 +141,9 @@ void DesktopKey::listen(const QString& session, bool on) {
 
 void DesktopKey::activated(const QDBusObjectPath& session, const QString& key, qulonglong,
                            const QVariantMap&) {
-  if (session.path() == m_session && key == QLatin1String(kColorKey)) emit pressed();
+  if (session.path() != m_session) return;
+  if (key == QLatin1String(kColorKey)) emit pressed();
+  if (key == QLatin1String(kCompanionKey)) emit companionPressed();
 }
 
 void DesktopKey::session_closed() {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// A key that the desktop listens for whichever program has the keyboard, through its portal
-// (org.freedesktop.portal.GlobalShortcuts). The desktop and the user choose the key; we only propose one.
+// Keys that the desktop listens for whichever program has the keyboard, through its portal
+// (org.freedesktop.portal.GlobalShortcuts): one for a color from the screen, one for the companion. The
+// desktop and the user choose them; we only propose.
 #pragma once
 
 #include "app/platform/portal_request.h"
@@ -21,7 +22,8 @@ public:
 
 signals:
   void pressed();
-  /// The key has changed; it is told in the desktop's own words, empty when it is off.
+  void companionPressed();
+  /// The key for colors has changed; it is told in the desktop's own words, empty when it is off.
   void changed(const QString& key);
   void failed(const QString& sentence);
 

@@ -22,6 +22,7 @@ namespace zc {
 namespace {
 
 constexpr double kLeastPart = 4;
+constexpr int kLeastWatched = 16; // Pixels of a side.
 
 } // namespace
 
@@ -58,7 +59,7 @@ QRectF FrozenScreen::part() const { return m_from ? QRectF(*m_from, m_pointer).n
 void FrozenScreen::paintEvent(QPaintEvent*) {
   QPainter painter(this);
   painter.drawImage(QRectF(rect()), m_picture);
-  if (m_use == Use::Picture) {
+  if (m_use != Use::Color) {
     QPainterPath frame;
     frame.addRect(m_from ? part() : QRectF(rect()).adjusted(1, 1, -1, -1));
     draw_double_line(painter, frame, 1.5);
@@ -103,11 +104,22 @@ void FrozenScreen::take() {
     return;
   }
   const QRectF chosen = part();
+  if (m_use == Use::Watch)
+    return take_watched(QRect(pixel_at(chosen.topLeft()), pixel_at(chosen.bottomRight())));
   const bool whole = chosen.width() < kLeastPart || chosen.height() < kLeastPart;
   const QImage taken =
       whole ? m_picture : m_picture.copy(QRect(pixel_at(chosen.topLeft()), pixel_at(chosen.bottomRight())));
   const DisplayProfile* monitor = Monitors::all().profile_of(screen());
   emit pictureTaken(monitor ? monitor->from_monitor(taken) : taken);
+}
+
+/// A click alone chooses nothing.
+void FrozenScreen::take_watched(const QRect& pixels) {
+  m_from.reset();
+  update();
+  if (pixels.width() < kLeastWatched || pixels.height() < kLeastWatched) return;
+  // The corner of a screen is told in its own pixels.
+  emit partTaken(pixels.translated(screen()->geometry().topLeft()));
 }
 
 void FrozenScreen::step_side(int by) {

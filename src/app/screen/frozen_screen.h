@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The screen as it was when the key was pressed, under the same loupe as a photo: a click takes the color, or
-// a drag a part of the screen as a picture. Escape leaves.
+// a drag a part of the screen as a picture, or to be watched. Escape leaves.
 #pragma once
 
 #include "app/controls/number_field.h"
@@ -17,7 +17,7 @@ class Viewing;
 class FrozenScreen final : public QWidget, public Draggable {
   Q_OBJECT
 public:
-  enum class Use { Color, Picture };
+  enum class Use { Color, Picture, Watch };
   /// Covers the screen with its picture. REQUIRES a platform that can grab screens.
   FrozenScreen(Studio& model, Picking& picking, Viewing& viewing, QScreen& screen, Use use);
   void end_drag() override;
@@ -27,6 +27,8 @@ public:
 signals:
   void colorTaken(const zc::Srgb& color);
   void pictureTaken(const QImage& picture);
+  /// In pixels of all screens together.
+  void partTaken(QRect part);
   void left();
 
 protected:
@@ -44,6 +46,7 @@ private:
   void step_side(int by);
   void step_pointer(int x, int y);
   void take();
+  void take_watched(const QRect& pixels);
   Studio& m_model;
   Picking& m_picks;
   Viewing& m_viewing;

@@ -2,18 +2,29 @@
 #include "app/screen/screen_sampler.h"
 
 #include "app/paint/monitor.h"
+#include "app/screen/watched_on_x.h"
 #include "model/i18n/text.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
+#include "model/watch/watch_model.h"
 
 #include <QGuiApplication>
 #include <QScreen>
+#include <QSettings>
+#include <QTimer>
 
 namespace zc {
+namespace {
 
-ScreenSampler::ScreenSampler(Studio& model, Picking& picking, Viewing& viewing, QObject* parent)
-    : QObject(parent), m_model(model), m_picks(picking), m_viewing(viewing),
+constexpr auto kWatchedKey = "watchedPart";
+constexpr int kWindowsGone = 200; ///< Milliseconds until what lay above is off the screen.
+
+} // namespace
+
+ScreenSampler::ScreenSampler(Studio& model, Picking& picking, Viewing& viewing, WatchModel& watch,
+                             QObject* parent)
+    : QObject(parent), m_model(model), m_picks(picking), m_viewing(viewing), m_watch(watch),
       m_portal(QDBusConnection::sessionBus()), m_key(QDBusConnection::sessionBus()) {
   connect(&m_key, &DesktopKey::pressed, this, &ScreenSampler::sample_color);
   connect(&m_key, &DesktopKey::failed, &m_model, &Studio::notice);
@@ -47,9 +58,31 @@ void ScreenSampler::take_picture() {
   });
 }
 
+void ScreenSampler::watch_part() { freeze(FrozenScreen::Use::Watch); }
+
+bool ScreenSampler::can_watch_again() {
+  return !QSettings().value(QLatin1String(kWatchedKey)).toRect().isEmpty();
+}
+
+void ScreenSampler::watch_again() {
+  const QRect part = QSettings().value(QLatin1String(kWatchedKey)).toRect();
+  if (part.isEmpty()) return watch_part();
+  if (can_see_screen()) watch(part);
+}
+
+bool ScreenSampler::can_see_screen() const {
+  if (QGuiApplication::platformName() == QLatin1String("xcb")) return true;
+  emit m_model.notice(tr("This desktop does not let programs see the screen."));
+  return false;
+}
+
+void ScreenSampler::watch(const QRect& part) {
+  QSettings().setValue(QLatin1String(kWatchedKey), part);
+  m_watch.begin(std::make_unique<WatchedOnX>(part));
+}
+
 void ScreenSampler::freeze(FrozenScreen::Use use) {
-  if (QGuiApplication::platformName() != QLatin1String("xcb"))
-    return emit m_model.notice(tr("This desktop does not let programs see the screen."));
+  if (!can_see_screen()) return;
   thaw();
   for (QScreen* screen : QGuiApplication::screens())
     m_frozen.emplace_back(new FrozenScreen(m_model, m_picks, m_viewing, *screen, use));
@@ -63,6 +96,11 @@ void ScreenSampler::freeze(FrozenScreen::Use use) {
       thaw();
       m_model.photos().import_photo(picture, tr("from screen"));
       emit pictured();
+    });
+    connect(frozen, &FrozenScreen::partTaken, this, [this](QRect part) {
+      thaw();
+      // The frozen picture itself is no canvas.
+      QTimer::singleShot(kWindowsGone, this, m_model.bound([this, part] { watch(part); }));
     });
     frozen->show();
     // Escape must reach it whatever has the focus now.

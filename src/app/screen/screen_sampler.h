@@ -14,16 +14,22 @@ namespace zc {
 class Picking;
 class Studio;
 class Viewing;
+class WatchModel;
 
 class ScreenSampler final : public QObject {
   Q_OBJECT
 public:
-  ScreenSampler(Studio& model, Picking& picking, Viewing& viewing, QObject* parent);
+  ScreenSampler(Studio& model, Picking& picking, Viewing& viewing, WatchModel& watch, QObject* parent);
   ~ScreenSampler() override;
   /// The color of a pixel, or of the average around it, is taken up.
   void sample_color();
   /// A picture of the screen, or of a part of it, becomes a reference.
   void take_picture();
+  /// A part of the screen is chosen, and watched from then on.
+  void watch_part();
+  /// The part that was watched last, without asking again.
+  void watch_again();
+  [[nodiscard]] static bool can_watch_again();
   /// The desktop's own key for a color.
   [[nodiscard]] DesktopKey& desktop_key() { return m_key; }
 
@@ -33,10 +39,14 @@ signals:
 
 private:
   void freeze(FrozenScreen::Use use);
+  void watch(const QRect& part);
+  /// Says so where programs may not.
+  [[nodiscard]] bool can_see_screen() const;
   void thaw();
   Studio& m_model;
   Picking& m_picks;
   Viewing& m_viewing;
+  WatchModel& m_watch;
   ScreenPortal m_portal;
   DesktopKey m_key;
   std::vector<QPointer<FrozenScreen>> m_frozen;

@@ -22,6 +22,7 @@ ChipRow::ChipRow(const QString& accessible_name, QWidget* parent) : QWidget(pare
   setFixedHeight(kChip);
   setFocusPolicy(Qt::TabFocus);
   setCursor(Qt::OpenHandCursor);
+  setMouseTracking(true);
 }
 
 void ChipRow::show_steps(std::vector<RampStep> steps, QStringList words, ColorVision vision) {
@@ -95,7 +96,12 @@ void ChipRow::keyPressEvent(QKeyEvent* event) {
     emit taken(m_at);
 }
 
-void ChipRow::mouseMoveEvent(QMouseEvent* event) { m_pressed.pull(*this, event->position()); }
+void ChipRow::mouseMoveEvent(QMouseEvent* event) {
+  if (!event->buttons()) return emit pointed(chip_at(event->position()));
+  m_pressed.pull(*this, event->position());
+}
+
+void ChipRow::leaveEvent(QEvent*) { emit pointed(std::nullopt); }
 
 void ChipRow::mouseReleaseEvent(QMouseEvent* event) {
   const auto chip = chip_at(event->position());

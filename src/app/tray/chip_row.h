@@ -29,6 +29,8 @@ public:
 signals:
   void taken(std::size_t chip);
   void laid(std::size_t chip); ///< With Ctrl.
+  /// The chip under a pointer that is only passing, or none.
+  void pointed(std::optional<std::size_t> chip);
 
 protected:
   void paintEvent(QPaintEvent* event) override;
@@ -36,6 +38,7 @@ protected:
   void mouseMoveEvent(QMouseEvent* event) override;
   void mouseReleaseEvent(QMouseEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
+  void leaveEvent(QEvent* event) override;
   bool event(QEvent* event) override;
 
 private:

@@ -24,6 +24,33 @@ const QString kOpenSetting = QStringLiteral("tray/relation");
 
 } // namespace
 
+void fill_with_relations(QComboBox& box) {
+  const std::pair<QString, Relation> relations[] = {{RelationRow::tr("complement"), Relation::Complement},
+                                                    {RelationRow::tr("split"), Relation::Split},
+                                                    {RelationRow::tr("triad"), Relation::Triad},
+                                                    {RelationRow::tr("square"), Relation::Square},
+                                                    {RelationRow::tr("rectangle"), Relation::Rectangle},
+                                                    {RelationRow::tr("analogous"), Relation::Analogous},
+                                                    {RelationRow::tr("double"), Relation::Double}};
+  for (const auto& [words, relation] : relations) box.addItem(words, static_cast<int>(relation));
+}
+
+void show_members(ChipRow& chips, const Studio& studio, const Picking& picking) {
+  std::vector<RampStep> steps;
+  QStringList words, captions;
+  for (const auto& member : picking.members()) {
+    steps.push_back({member.color, studio.geometry().place(member.at)});
+    captions << RelationRow::tr("%1°").arg(std::lround(member.turn));
+    words << RelationRow::tr(
+                 "%1° further: %2. Click to use it, Ctrl+click to add it to the set; on the rim of the wheel "
+                 "it can be dragged.")
+                 .arg(std::lround(member.turn))
+                 .arg(color_told(member.color));
+  }
+  chips.show_steps(std::move(steps), words, studio.session().vision);
+  chips.show_captions(captions);
+}
+
 RelationRow::RelationRow(Studio& model, Picking& picking, Laying& laying, QWidget* parent)
     : QWidget(parent), m_model(model), m_picks(picking), m_laying(laying), m_content(new QWidget(this)),
       m_relation(new QComboBox(this)), m_vivid(new WordControl(ControlKind::Switch, tr("vivid"), m_content)),
@@ -34,12 +61,7 @@ RelationRow::RelationRow(Studio& model, Picking& picking, Laying& laying, QWidge
   m_relation->setToolTip(tr("Show hues related to the current color: complement 180°; split 150° and 210°; "
                             "triad 120° and 240°; square 90°, 180°, 270°; rectangle 60°, 180°, 240°; "
                             "analogous 30° to either side; double complement 30°, 180°, 210°"));
-  const std::pair<QString, Relation> relations[] = {
-      {tr("complement"), Relation::Complement}, {tr("split"), Relation::Split},
-      {tr("triad"), Relation::Triad},           {tr("square"), Relation::Square},
-      {tr("rectangle"), Relation::Rectangle},   {tr("analogous"), Relation::Analogous},
-      {tr("double"), Relation::Double}};
-  for (const auto& [words, relation] : relations) m_relation->addItem(words, static_cast<int>(relation));
+  fill_with_relations(*m_relation);
   m_vivid->setObjectName(QStringLiteral("relationVivid"));
   m_vivid->setToolTip(
       tr("Show each related color at the value where its hue is strongest, not at the current value"));
@@ -105,18 +127,7 @@ void RelationRow::open(bool open) {
 
 void RelationRow::follow() {
   const Session& s = m_model.session();
-  std::vector<RampStep> steps;
-  QStringList words, captions;
-  for (const auto& member : m_picks.members()) {
-    steps.push_back({member.color, m_model.geometry().place(member.at)});
-    captions << tr("%1°").arg(std::lround(member.turn));
-    words << tr("%1° further: %2. Click to use it, Ctrl+click to add it to the set; on the rim of the wheel "
-                "it can be dragged.")
-                 .arg(std::lround(member.turn))
-                 .arg(color_told(member.color));
-  }
-  m_chips->show_steps(std::move(steps), words, s.vision);
-  m_chips->show_captions(captions);
+  show_members(*m_chips, m_model, m_picks);
   const QSignalBlocker quiet(m_relation);
   m_relation->setCurrentIndex(m_relation->findData(static_cast<int>(s.relations.relation)));
   m_vivid->setChecked(s.relations.value == MemberValue::Vivid);

@@ -18,6 +18,11 @@ class Picking;
 class ChipRow;
 class WordControl;
 
+/// All relations by their words; item data is the Relation.
+void fill_with_relations(QComboBox& box);
+/// The members of the relation with their angles.
+void show_members(ChipRow& chips, const Studio& studio, const Picking& picking);
+
 class RelationRow final : public QWidget {
   Q_OBJECT
 public:

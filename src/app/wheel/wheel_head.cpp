@@ -29,7 +29,8 @@ std::vector<std::pair<QString, SaturationMeasure>> measure_words() {
           {WheelHead::tr("HSL saturation"), SaturationMeasure::Hsl},
           {WheelHead::tr("HSV saturation"), SaturationMeasure::Hsv},
           {WheelHead::tr("CIELAB chroma"), SaturationMeasure::CielabChroma},
-          {WheelHead::tr("OKLab chroma"), SaturationMeasure::OklabChroma}};
+          {WheelHead::tr("OKLab chroma"), SaturationMeasure::OklabChroma},
+          {WheelHead::tr("luma chroma"), SaturationMeasure::LumaChroma}};
 }
 
 template <class Words, class T> QString word_of(const Words& words, T value) {

@@ -6,6 +6,7 @@
 #include "app/accessibility/accessibility.h"
 #include "app/platform/drags.h"
 #include "app/platform/press_and_hold.h"
+#include "app/wheel/canvas_marks.h"
 #include "app/wheel/relation_marks.h"
 #include "model/session/studio.h"
 
@@ -44,6 +45,11 @@ public:
   void zoom_around_pick(double factor);
   /// Null where the mask is only looked at.
   [[nodiscard]] MaskHands* hands() { return m_hands.get(); }
+  /// Where a canvas strays, and a way back; until others are shown.
+  void show_canvas(CanvasMarks marks) {
+    m_canvas = std::move(marks);
+    update();
+  }
   /// One pick, as a click does it.
   void pick_at(QPointF p);
   [[nodiscard]] AccessibleContent accessible() override;
@@ -106,6 +112,7 @@ private:
   PaintModel& m_mixing;
   std::unique_ptr<MaskHands> m_hands;
   RelationMarks m_relations;
+  CanvasMarks m_canvas;
   double m_zoom = 1;
   DiscPoint m_center; ///< In the middle of the view.
   Shown m_shown;

@@ -63,7 +63,7 @@ constexpr int kFrameComes = 300; ///< Milliseconds after a window is shown.
 MainWindow::MainWindow(AppModel& model, FileJob& job, Documents& documents, CopyOnPick& copy_on_pick,
                        Dialogs& dialogs)
     : m_model(model), m_documents(documents), m_copy_on_pick(copy_on_pick), m_dialogs(dialogs),
-      m_sampler(new ScreenSampler(m_model, m_model.picking(), m_model.viewing(), this)),
+      m_sampler(new ScreenSampler(m_model, m_model.picking(), m_model.viewing(), m_model.watch(), this)),
       m_head(new Head(m_model, m_model.viewing(), this)),
       m_notice(new NoticeBar(this, NoticeBar::Place::Row)), m_stages(new Stages(m_model, this)),
       m_set_files(new SetFiles(m_model, m_dialogs, *this)),

@@ -224,6 +224,22 @@ Srgb srgb_from_hsl(Hsl c) {
   const double v = c.l + c.s * std::min(c.l, 1 - c.l);
   return srgb_from_hsv({c.h, v > 0 ? 2 * (1 - c.l / v) : 0, v});
 }
+namespace {
+// ITU-R BT.709-6: weights of luma, and what scales the differences to one.
+constexpr double kLumaRed = 0.2126, kLumaGreen = 0.7152, kLumaBlue = 0.0722;
+constexpr double kBlueScale = 1.8556, kRedScale = 1.5748;
+} // namespace
+
+Ycbcr ycbcr_from_srgb(Srgb c) {
+  const double y = kLumaRed * c.r + kLumaGreen * c.g + kLumaBlue * c.b;
+  return {y, (c.b - y) / kBlueScale, (c.r - y) / kRedScale};
+}
+
+Srgb srgb_from_ycbcr(Ycbcr c) {
+  const double r = c.y + kRedScale * c.cr, b = c.y + kBlueScale * c.cb;
+  return {r, (c.y - kLumaRed * r - kLumaBlue * b) / kLumaGreen, b};
+}
+
 double luma_of(Srgb c) { return 0.299 * c.r + 0.587 * c.g + 0.114 * c.b; }
 
 } // namespace zc

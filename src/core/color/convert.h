@@ -74,6 +74,9 @@ namespace zc {
 [[nodiscard]] Srgb srgb_from_hsv(Hsv c);
 [[nodiscard]] Hsl hsl_from_srgb(Srgb c);
 [[nodiscard]] Srgb srgb_from_hsl(Hsl c);
+/// ITU-R BT.709-6, items 3.2 and 3.3, of the channels of sRGB, whose primaries are the same.
+[[nodiscard]] Ycbcr ycbcr_from_srgb(Srgb c);
+[[nodiscard]] Srgb srgb_from_ycbcr(Ycbcr c);
 /// Weighted sum of the gamma-encoded channels, 0..1 (ITU-R BT.601).
 [[nodiscard]] double luma_of(Srgb c);
 

@@ -47,6 +47,10 @@ struct Oklch { ///< Cylindrical OKLab.
 struct Hsv { ///< h degrees; s and v 0..1.
   double h = 0, s = 0, v = 0;
 };
+/// Luma and color differences of gamma-encoded channels (ITU-R BT.709): y 0..1, cb and cr -0.5..0.5.
+struct Ycbcr {
+  double y = 0, cb = 0, cr = 0;
+};
 struct Hsl { ///< h degrees; s and l 0..1.
   double h = 0, s = 0, l = 0;
 };

@@ -116,6 +116,7 @@ std::vector<Choice> accents_beside(const std::vector<Pool>& pools, const Extract
   taken.reserve(chosen.size());
   for (const auto& c : chosen) taken.push_back(c.lab);
   std::vector<int> room;
+  room.reserve(pools.size());
   for (const Pool& pool : pools) room.push_back(pool.wanted);
   std::vector<Choice> out;
   for (const FarOff& far : far_off_colors(pools, std::move(taken), wanted, spec.least_difference)) {

@@ -123,6 +123,7 @@ public:
   [[nodiscard]] Eigen::Vector3d nearest(const Lab& wish) const {
     std::vector<Try> tries;
     std::vector<double> widths;
+    widths.reserve(12 + kBands / 2);
     for (int k = 0; k < 12; ++k) widths.push_back(0.01 * std::pow(1.6, k));
     for (int w = 2; w < kBands; w += 2) widths.push_back(w);
     for (int up = 0; up < kBands; ++up)

@@ -78,6 +78,7 @@ public:
 private:
   static std::vector<MixPaint> paints_of(const std::vector<Srgb>& set) {
     std::vector<MixPaint> out;
+    out.reserve(set.size());
     for (const Srgb& c : set) out.push_back({paint_of(c), 1});
     return out;
   }

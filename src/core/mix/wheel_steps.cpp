@@ -7,8 +7,9 @@ namespace zc {
 namespace {
 
 bool counts_chroma(const Wheel& wheel) {
-  return wheel.spec().measure == SaturationMeasure::CielabChroma ||
-         wheel.spec().measure == SaturationMeasure::OklabChroma;
+  const SaturationMeasure measure = wheel.spec().measure;
+  return measure == SaturationMeasure::CielabChroma || measure == SaturationMeasure::OklabChroma ||
+         measure == SaturationMeasure::LumaChroma;
 }
 
 } // namespace

@@ -119,7 +119,7 @@ std::string name_for(const SwatchSet& set, Srgb color) {
         if (s.name == name) return true;
     return false;
   };
-  const std::string name = made_swatch_name(color);
+  std::string name = made_swatch_name(color);
   if (!taken(name)) return name;
   for (char letter = 'b'; letter <= 'z'; ++letter)
     if (!taken(name + ' ' + letter)) return name + ' ' + letter;

@@ -196,7 +196,8 @@ Result<Piece> with_mask_point_removed(Piece piece, std::size_t area, std::size_t
 Result<Piece> with_mask_turned(Piece piece, double by, Carry carry) {
   if (!piece.mask) return not_found("mask");
   piece.mask = turned_mask(*piece.mask, by);
-  return with_sets_moved(std::move(piece), KeyMap::turned(Wheel(piece.wheel), by), carry);
+  const KeyMap turned = KeyMap::turned(Wheel(piece.wheel), by);
+  return with_sets_moved(std::move(piece), turned, carry);
 }
 
 Result<Piece> with_reference(Piece piece, std::string name, const std::string& extension, SharedBytes bytes) {

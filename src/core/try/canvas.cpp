@@ -202,7 +202,14 @@ struct CanvasChecker::Judged {
     return swatch << 8 | static_cast<std::uint32_t>(band) << 2 | (stray.outside ? 2u : 0u) |
            (stray.far ? 1u : 0u);
   }
-  static Judged of(std::uint32_t word) {
+  /// One pixel more.
+  void count(CanvasCheck& out) const {
+    ++zc::of(out.shares.all, band);
+    if (stray.outside) ++zc::of(out.shares.outside, band);
+    if (stray.far) ++zc::of(out.shares.far, band);
+    if (swatch != kNoSwatch) ++out.used[swatch];
+  }
+  static Judged read(std::uint32_t word) {
     return {word >> 8 & 0xffff, static_cast<Band>(word >> 2 & 3), {(word & 2) != 0, (word & 1) != 0}};
   }
 };
@@ -239,7 +246,6 @@ Result<CanvasCheck> CanvasChecker::check(const PixelView& canvas, const Progress
   CanvasCheck out;
   out.used.assign(m_swatches, 0);
   StrayGathering strays(canvas, out);
-  double seen = 0;
   const auto judge = [this](Pixel pixel) { return judged(pixel).word(); };
   for (int y = 0; y < canvas.height; ++y) {
     if (progress && !progress(static_cast<double>(y) / canvas.height))
@@ -247,15 +253,12 @@ Result<CanvasCheck> CanvasChecker::check(const PixelView& canvas, const Progress
     for (int x = 0; x < canvas.width; ++x) {
       const Pixel pixel = canvas.row(y)[x];
       if (pixel.alpha() == 0) continue;
-      const Judged is = Judged::of(m_known.at(pixel, judge));
-      ++seen;
-      ++of(out.shares.all, is.band);
-      if (is.stray.outside) ++of(out.shares.outside, is.band);
-      if (is.stray.far) ++of(out.shares.far, is.band);
-      if (is.swatch != kNoSwatch) ++out.used[is.swatch];
+      const Judged is = Judged::read(m_known.at(pixel, judge));
+      is.count(out);
       if (is.stray.outside || is.stray.far) strays.add(x, y, pixel.opaque(), is.stray);
     }
   }
+  const double seen = sum(out.shares.all);
   if (seen == 0) return out;
   divide(out.shares, seen);
   for (double& share : out.used) share /= seen;

@@ -191,6 +191,7 @@ void LivePicture::place_areas(const std::shared_ptr<const Areas>& areas) {
     return std::clamp(static_cast<int>(first + (i + 0.5) * step), 0, most - 1);
   };
   std::vector<int> columns;
+  columns.reserve(static_cast<std::size_t>(m_picture.width));
   for (int x = 0; x < m_picture.width; ++x) columns.push_back(at(m_part.left, m_part.step, x, areas->width));
   for (int y = 0; y < m_picture.height; ++y) {
     const int row = at(m_part.top, m_part.step, y, areas->height);

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// CIELAB and OKLab chroma at true L*: the slice has the outline of the display gamut.
+// CIELAB, OKLab and luma chroma at true L*: the slice has the outline of the display gamut.
 #include "core/base/angle.h"
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
@@ -130,6 +130,49 @@ private:
   }
 };
 
+/// Luma at which these color differences have the luminance, by Newton's steps; steps that leave what is left
+/// are halvings. Differences that no display color has are answered too.
+double luma_for(double luminance, double cb, double cr) {
+  static const double weights[3] = {xyz_from_linear({1, 0, 0}).y, xyz_from_linear({0, 1, 0}).y,
+                                    xyz_from_linear({0, 0, 1}).y};
+  constexpr double offset = 0.055, gamma = 2.4; // Of the curve, for its slope: IEC 61966-2-1.
+  constexpr double foot = 0.04045, foot_slope = 1 / 12.92;
+  constexpr double done = 1e-9; // A step this short is followed by one of its square.
+  const Srgb away = srgb_from_ycbcr({0, cb, cr});
+  const double parts[3] = {away.r, away.g, away.b};
+  double low = -2, high = 3, y = encoded_from_linear(luminance);
+  for (int i = 0; i < 100; ++i) {
+    double off = -luminance, slope = 0;
+    for (int k = 0; k < 3; ++k) {
+      const double encoded = y + parts[k], linear = linear_from_encoded(encoded), size = std::abs(encoded);
+      off += weights[k] * linear;
+      slope += weights[k] * (size <= foot ? foot_slope : gamma * std::abs(linear) / (size + offset));
+    }
+    (off < 0 ? low : high) = y;
+    double next = y - off / slope;
+    if (std::abs(next - y) < done) return next;
+    if (!(next > low && next < high)) next = (low + high) / 2;
+    y = next;
+  }
+  return y;
+}
+
+class LumaMeasure final : public ChromaMeasure {
+public:
+  using ChromaMeasure::ChromaMeasure;
+
+private:
+  [[nodiscard]] LinearRgb linear_at(Angle hue, double chroma, double v) const override {
+    const double cb = chroma * std::cos(hue.radians()), cr = chroma * std::sin(hue.radians());
+    return linear_from_srgb(srgb_from_ycbcr({luma_for(luminance_from_lightness(v), cb, cr), cb, cr}));
+  }
+  [[nodiscard]] Located located(Srgb c) const override {
+    const Ycbcr ycbcr = ycbcr_from_srgb(c);
+    return {wrap_degrees(degrees(std::atan2(ycbcr.cr, ycbcr.cb))),
+            share_of(std::sqrt(ycbcr.cb * ycbcr.cb + ycbcr.cr * ycbcr.cr)), value_of(c)};
+  }
+};
+
 } // namespace
 
 double oklab_lightness_for(double luminance, double a, double b) {
@@ -176,7 +219,11 @@ OklabCubic oklab_cubic(double a, double b) {
 
 double largest_chroma(SaturationMeasure measure) {
   // Found by a search over the surface of the cube (a test repeats it): CIELAB's largest chroma is blue's,
-  // OKLab's is magenta's.
+  // OKLab's is magenta's, luma's is that of green and magenta.
+  if (measure == SaturationMeasure::LumaChroma) {
+    const Ycbcr magenta = ycbcr_from_srgb({1, 0, 1});
+    return std::hypot(magenta.cb, magenta.cr);
+  }
   if (measure == SaturationMeasure::OklabChroma) return lch_from_oklab(oklab_from_srgb({1, 0, 1})).c;
   return lch_from_lab(lab_from_srgb({0, 0, 1})).c;
 }
@@ -184,6 +231,7 @@ double largest_chroma(SaturationMeasure measure) {
 std::unique_ptr<const Measure> make_chroma_measure(SaturationMeasure measure) {
   if (measure == SaturationMeasure::OklabChroma)
     return std::make_unique<OklabMeasure>(largest_chroma(measure));
+  if (measure == SaturationMeasure::LumaChroma) return std::make_unique<LumaMeasure>(largest_chroma(measure));
   return std::make_unique<CielabMeasure>(largest_chroma(measure));
 }
 

@@ -26,13 +26,29 @@ struct Stretch {
   double low, high, luminance_low, luminance_high;
 };
 
-/// t at which the ramp has that luminance, which lies between those of the ends, by Halley's steps. They
-/// start where the root would lie if all channels were alike; steps that leave the stretch are halvings.
-double at_luminance(const Ramp& ramp, double luminance, const Stretch& stretch) {
+/// Luminance along a ramp, how it rises and how it bends.
+struct Rise {
+  double luminance = 0, slope = 0, bend = 0;
+};
+Rise rise_at(const Ramp& ramp, double t) {
   static const double weights[3] = {xyz_from_linear({1, 0, 0}).y, xyz_from_linear({0, 1, 0}).y,
                                     xyz_from_linear({0, 0, 1}).y};
   constexpr double offset = 0.055, gamma = 2.4; // Of the curve, for its slope: IEC 61966-2-1.
   constexpr double foot = 0.04045, foot_slope = 1 / 12.92;
+  Rise out;
+  for (int k = 0; k < 3; ++k) {
+    const double encoded = ramp.from[k] + ramp.rate[k] * t, linear = linear_from_encoded(encoded);
+    const double rate = ramp.rate[k] / (encoded + offset);
+    out.luminance += weights[k] * linear;
+    out.slope += weights[k] * (encoded <= foot ? foot_slope * ramp.rate[k] : gamma * linear * rate);
+    if (encoded > foot) out.bend += weights[k] * gamma * (gamma - 1) * linear * rate * rate;
+  }
+  return out;
+}
+
+/// t at which the ramp has that luminance, which lies between those of the ends, by Halley's steps. They
+/// start where the root would lie if all channels were alike; steps that leave the stretch are halvings.
+double at_luminance(const Ramp& ramp, double luminance, const Stretch& stretch) {
   constexpr double done = 1e-5; // A step this short is followed by one of its cube.
   double low = stretch.low, high = stretch.high;
   const double from = encoded_from_linear(stretch.luminance_low),
@@ -40,20 +56,14 @@ double at_luminance(const Ramp& ramp, double luminance, const Stretch& stretch) 
   const double share = to > from ? (encoded_from_linear(luminance) - from) / (to - from) : 1;
   double t = std::lerp(low, high, std::clamp(share, 0.0, 1.0));
   for (int i = 0; i < 60 && high - low > 1e-15; ++i) {
-    double off = -luminance, slope = 0, bend = 0;
-    for (int k = 0; k < 3; ++k) {
-      const double encoded = ramp.from[k] + ramp.rate[k] * t, linear = linear_from_encoded(encoded);
-      const double rate = ramp.rate[k] / (encoded + offset);
-      off += weights[k] * linear;
-      slope += weights[k] * (encoded <= foot ? foot_slope * ramp.rate[k] : gamma * linear * rate);
-      if (encoded > foot) bend += weights[k] * gamma * (gamma - 1) * linear * rate * rate;
-    }
+    const Rise rise = rise_at(ramp, t);
+    const double off = rise.luminance - luminance;
     (off < 0 ? low : high) = t;
-    double next = slope > 0 ? t - 2 * off * slope / (2 * slope * slope - off * bend) : low;
-    if (!(next > low && next < high)) {
-      if (std::abs(next - t) < done) return t;
-      next = (low + high) / 2;
-    }
+    double next =
+        rise.slope > 0 ? t - 2 * off * rise.slope / (2 * rise.slope * rise.slope - off * rise.bend) : low;
+    const bool inside = next > low && next < high;
+    if (!inside && std::abs(next - t) < done) return t;
+    if (!inside) next = (low + high) / 2;
     if (std::abs(next - t) < done) return next;
     t = next;
   }

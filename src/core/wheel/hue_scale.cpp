@@ -287,6 +287,10 @@ double measured_hue(SaturationMeasure measure, Srgb c) {
     return lch_from_lab(lab_from_srgb(c)).h;
   case SaturationMeasure::OklabChroma:
     return lch_from_oklab(oklab_from_srgb(c)).h;
+  case SaturationMeasure::LumaChroma: {
+    const Ycbcr ycbcr = ycbcr_from_srgb(c);
+    return wrap_degrees(degrees(std::atan2(ycbcr.cr, ycbcr.cb)));
+  }
   case SaturationMeasure::Hsluv:
     break;
   }

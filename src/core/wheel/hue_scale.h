@@ -23,17 +23,16 @@ enum class HueScale {
 };
 
 /// Which hue number and which saturation the wheel is built on. See measure.h.
-enum class SaturationMeasure { Hsluv, Hsl, Hsv, CielabChroma, OklabChroma };
+enum class SaturationMeasure { Hsluv, Hsl, Hsv, CielabChroma, OklabChroma, LumaChroma };
 
 inline constexpr Word<HueScale> kHueWords[] = {{HueScale::Traditional, "traditional"},
                                                {HueScale::Light, "light"},
                                                {HueScale::Ink, "ink"},
                                                {HueScale::Even, "even"}};
-inline constexpr Word<SaturationMeasure> kMeasureWords[] = {{SaturationMeasure::Hsluv, "hsluv"},
-                                                            {SaturationMeasure::Hsl, "hsl"},
-                                                            {SaturationMeasure::Hsv, "hsv"},
-                                                            {SaturationMeasure::CielabChroma, "cielab"},
-                                                            {SaturationMeasure::OklabChroma, "oklab"}};
+inline constexpr Word<SaturationMeasure> kMeasureWords[] = {
+    {SaturationMeasure::Hsluv, "hsluv"},       {SaturationMeasure::Hsl, "hsl"},
+    {SaturationMeasure::Hsv, "hsv"},           {SaturationMeasure::CielabChroma, "cielab"},
+    {SaturationMeasure::OklabChroma, "oklab"}, {SaturationMeasure::LumaChroma, "luma"}};
 
 struct NamedHue {
   double angle;           ///< Wheel angle in degrees.

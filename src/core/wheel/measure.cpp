@@ -42,6 +42,7 @@ std::unique_ptr<const Measure> make_measure(SaturationMeasure measure) {
     return make_hex_measure(measure);
   case SaturationMeasure::CielabChroma:
   case SaturationMeasure::OklabChroma:
+  case SaturationMeasure::LumaChroma:
     return make_chroma_measure(measure);
   case SaturationMeasure::Hsluv:
     break;

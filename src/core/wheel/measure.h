@@ -4,8 +4,9 @@
 // HSLuv: r = share of the largest LCh(uv) chroma at this L* and hue; the disc is full at every value.
 // HSL: r = HSL saturation, lightness solved for L*; the disc is full at every value.
 // HSV: r = HSV saturation, V solved for L*; above the L* of the pure tint nothing exists.
-// CIELAB and OKLab chroma: r = chroma / the largest chroma anywhere in sRGB; the slice has the outline of the
-// display gamut.
+// CIELAB, OKLab and luma chroma: r = chroma / the largest chroma anywhere in sRGB; the slice has the outline
+// of the display gamut. Luma chroma is the length of (Cb, Cr) of ITU-R BT.709, its hue their angle from Cb to
+// Cr.
 #pragma once
 
 #include "core/base/angle.h"
@@ -44,14 +45,14 @@ public:
 [[nodiscard]] std::unique_ptr<const Measure> make_measure(SaturationMeasure measure);
 [[nodiscard]] std::unique_ptr<const Measure> make_hex_measure(SaturationMeasure measure); ///< HSL or HSV.
 [[nodiscard]] std::unique_ptr<const Measure>
-make_chroma_measure(SaturationMeasure measure); ///< CIELAB or OKLab.
+make_chroma_measure(SaturationMeasure measure); ///< CIELAB, OKLab or luma.
 
 /// Whether every (hue, r) exists at every value between black and white.
 [[nodiscard]] constexpr bool fills_disc(SaturationMeasure measure) {
   return measure == SaturationMeasure::Hsluv || measure == SaturationMeasure::Hsl;
 }
 
-/// Largest chroma anywhere in sRGB: CIELAB's at blue, OKLab's at magenta.
+/// Largest chroma anywhere in sRGB: CIELAB's at blue, OKLab's at magenta, luma's at green and magenta.
 [[nodiscard]] double largest_chroma(SaturationMeasure measure);
 
 } // namespace zc

@@ -290,7 +290,7 @@ private:
   float m_of_a[3], m_of_b[3], m_weight[3];
 };
 
-// ---------------------------------------------------------------- HSL and HSV
+// ---------------------------------------------------------------- HSL, HSV and luma
 
 struct Light {
   float value, slope;
@@ -316,23 +316,31 @@ inline float rough_root(float y) {
 /// About the encoded channel of a linear light.
 inline float rough_encoded(float y) { return std::max(1.055f * rough_root(y) - 0.055f, 0.005f); }
 
-/// HSL and HSV: three encoded channels base + gain x that rise together with one number x, sought for the
-/// luminance by Newton's steps on a whole block at once. HSV: base 0, gain 1 - r + r ring. HSL bends where x
-/// is a half: below, base 0 and gain 1 + lean; above, base lean and gain 1 - lean.
-class HexPlane final : public Plane {
+/// HSL, HSV and luma: three encoded channels base + gain x that rise together with one number x, sought for
+/// the luminance by Newton's steps on a whole block at once. HSV: base 0, gain 1 - r + r ring. HSL bends
+/// where x is a half: below, base 0 and gain 1 + lean; above, base lean and gain 1 - lean. Luma: base what
+/// the color differences add to luma, gain 1.
+class EncodedPlane final : public Plane {
 public:
-  HexPlane(double v, bool hsv)
-      : m_y(static_cast<float>(luminance_from_lightness(v))), m_hsv(hsv), m_steps(v < 15 ? 4 : 3) {
+  enum class Kind { Hsl, Hsv, Luma };
+  EncodedPlane(double v, Kind kind)
+      : m_y(static_cast<float>(luminance_from_lightness(v))), m_kind(kind), m_steps(v < 15 ? 4 : 3),
+        m_largest(static_cast<float>(largest_chroma(SaturationMeasure::LumaChroma))) {
+    const Srgb of_cb = srgb_from_ycbcr({0, 1, 0}), of_cr = srgb_from_ycbcr({0, 0, 1});
+    const double cb[3] = {of_cb.r, of_cb.g, of_cb.b}, cr[3] = {of_cr.r, of_cr.g, of_cr.b};
+    for (int i = 0; i < 3; ++i) {
+      m_of_cb[i] = static_cast<float>(cb[i]);
+      m_of_cr[i] = static_cast<float>(cr[i]);
+    }
     const std::array<double, 3>& row = linear_to_xyz_matrix()[1];
     for (int i = 0; i < 3; ++i) m_weight[i] = static_cast<float>(row[i]);
   }
-  void colors(const float*, const float*, const float* degrees, const float* r, int n,
+  void colors(const float* cos_h, const float* sin_h, const float* degrees, const float* r, int n,
               PremultipliedPixel* out) override {
     Search search;
-    if (m_hsv)
-      begin_hsv(*this, degrees, r, n, search);
-    else
-      begin_hsl(*this, degrees, r, n, search);
+    if (m_kind == Kind::Luma) begin_luma(*this, cos_h, sin_h, r, n, search);
+    if (m_kind == Kind::Hsv) begin_hsv(*this, degrees, r, n, search);
+    if (m_kind == Kind::Hsl) begin_hsl(*this, degrees, r, n, search);
     for (int i = 0; i < m_steps; ++i) step(*this, n, search);
     finish(n, search, out);
     if (largest_of(search.moved, n) < kTrusted) return;
@@ -356,8 +364,8 @@ private:
     return 1 - std::min(std::max(std::min(k, 4 - k), 0.0f), 1.0f);
   }
 
-  ZC_FOR_EACH_MACHINE static void begin_hsv(const HexPlane& p, const float* degrees, const float* r, int n,
-                                            Search& __restrict s) {
+  ZC_FOR_EACH_MACHINE static void begin_hsv(const EncodedPlane& p, const float* degrees, const float* r,
+                                            int n, Search& __restrict s) {
     const float w0 = p.m_weight[0], w1 = p.m_weight[1], w2 = p.m_weight[2], y = p.m_y,
                 wanted = rough_encoded(p.m_y);
     for (int i = 0; i < n; ++i) {
@@ -375,8 +383,33 @@ private:
       s.shown[i] = pure >= y - 2e-5f ? 0xffffffffu : 0u;
     }
   }
-  ZC_FOR_EACH_MACHINE static void begin_hsl(const HexPlane& p, const float* degrees, const float* r, int n,
-                                            Search& __restrict s) {
+  /// Between the least and the most luma at which all channels can be shown.
+  ZC_FOR_EACH_MACHINE static void begin_luma(const EncodedPlane& p, const float* cos_h, const float* sin_h,
+                                             const float* r, int n, Search& __restrict s) {
+    const float w0 = p.m_weight[0], w1 = p.m_weight[1], w2 = p.m_weight[2], y = p.m_y,
+                wanted = rough_encoded(p.m_y), largest = p.m_largest;
+    for (int i = 0; i < n; ++i) {
+      const float cb = r[i] * largest * cos_h[i], cr = r[i] * largest * sin_h[i];
+      const float b0 = p.m_of_cb[0] * cb + p.m_of_cr[0] * cr, b1 = p.m_of_cb[1] * cb + p.m_of_cr[1] * cr,
+                  b2 = p.m_of_cb[2] * cb + p.m_of_cr[2] * cr;
+      const float low = std::max(-std::min(std::min(b0, b1), b2), 0.0f),
+                  high = std::min(1 - std::max(std::max(b0, b1), b2), 1.0f);
+      const float least =
+                      w0 * light(b0 + low).value + w1 * light(b1 + low).value + w2 * light(b2 + low).value,
+                  most =
+                      w0 * light(b0 + high).value + w1 * light(b1 + high).value + w2 * light(b2 + high).value;
+      s.base0[i] = b0;
+      s.base1[i] = b1;
+      s.base2[i] = b2;
+      s.gain0[i] = s.gain1[i] = s.gain2[i] = 1;
+      s.low[i] = low;
+      s.high[i] = std::max(low, high);
+      s.x[i] = std::min(std::max(wanted, s.low[i]), s.high[i]);
+      s.shown[i] = ((low <= high) & (least <= y + 2e-5f) & (most >= y - 2e-5f)) ? 0xffffffffu : 0u;
+    }
+  }
+  ZC_FOR_EACH_MACHINE static void begin_hsl(const EncodedPlane& p, const float* degrees, const float* r,
+                                            int n, Search& __restrict s) {
     const float w0 = p.m_weight[0], w1 = p.m_weight[1], w2 = p.m_weight[2], y = p.m_y,
                 wanted = rough_encoded(p.m_y);
     for (int i = 0; i < n; ++i) {
@@ -405,7 +438,7 @@ private:
       s.shown[i] = 0xffffffffu;
     }
   }
-  ZC_FOR_EACH_MACHINE static void step(const HexPlane& p, int n, Search& __restrict s) {
+  ZC_FOR_EACH_MACHINE static void step(const EncodedPlane& p, int n, Search& __restrict s) {
     const float w0 = p.m_weight[0], w1 = p.m_weight[1], w2 = p.m_weight[2], y = p.m_y;
     for (int i = 0; i < n; ++i) {
       const float was = s.x[i];
@@ -452,9 +485,10 @@ private:
   }
 
   float m_y;
-  bool m_hsv;
+  Kind m_kind;
   int m_steps;
-  float m_weight[3];
+  float m_largest;
+  float m_weight[3], m_of_cb[3], m_of_cr[3];
 };
 
 } // namespace
@@ -463,13 +497,15 @@ std::unique_ptr<Plane> make_plane(SaturationMeasure measure, double v) {
   assert(v > 0 && v < 100);
   switch (measure) {
   case SaturationMeasure::Hsl:
-    return std::make_unique<HexPlane>(v, false);
+    return std::make_unique<EncodedPlane>(v, EncodedPlane::Kind::Hsl);
   case SaturationMeasure::Hsv:
-    return std::make_unique<HexPlane>(v, true);
+    return std::make_unique<EncodedPlane>(v, EncodedPlane::Kind::Hsv);
   case SaturationMeasure::CielabChroma:
     return std::make_unique<CielabPlane>(v);
   case SaturationMeasure::OklabChroma:
     return std::make_unique<OklabPlane>(v);
+  case SaturationMeasure::LumaChroma:
+    return std::make_unique<EncodedPlane>(v, EncodedPlane::Kind::Luma);
   case SaturationMeasure::Hsluv:
     break;
   }

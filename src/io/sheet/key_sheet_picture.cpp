@@ -92,7 +92,8 @@ QImage key_sheet_picture(const std::vector<KeyCell>& cells, const WheelSpec& whe
   painter.setPen(kWords);
   for (int i = 0; i < count; ++i) {
     const KeyCell& cell = cells[static_cast<std::size_t>(i)];
-    const QPointF at(m.margin + (i % columns) * wide, m.margin + (i / columns) * high);
+    const int row = i / columns;
+    const QPointF at(m.margin + (i % columns) * wide, m.margin + row * high);
     painter.drawImage(at.toPoint(), cell.picture);
     const QRectF aside(at.x() + picture.width(), at.y(), m.aside, picture.height());
     const QRectF wheel_rect(aside.center().x() - m.wheel / 2, aside.top(), m.wheel, m.wheel);

@@ -11,6 +11,7 @@
 #include "model/session/laying.h"
 #include "model/session/masking.h"
 #include "model/share/share_model.h"
+#include "model/watch/watch_model.h"
 
 namespace zc {
 
@@ -36,6 +37,7 @@ public:
   [[nodiscard]] PaintModel& paints() { return m_paints; }
   [[nodiscard]] TryModel& tries() { return m_tries; }
   [[nodiscard]] ShareModel& share_model() { return m_share_model; }
+  [[nodiscard]] WatchModel& watch() { return m_watch; }
 
 private:
   Picking m_picking{*this};
@@ -50,6 +52,7 @@ private:
   KeyModel m_keys{*this, m_reader};
   TryModel m_tries{*this, m_reader, m_keys, m_set_work, m_press};
   ShareModel m_share_model{*this, m_reader, m_keys, m_tries, m_press};
+  WatchModel m_watch{*this, m_reader, m_tries};
   CanvasFollower m_canvases{*this};
   PhotoIntake m_intake{*this, m_viewing};
 };

@@ -35,6 +35,7 @@ void Laying::lay_families(const QString& name, const std::vector<std::vector<Lai
 
 void Laying::lay_ladder(const std::vector<std::vector<LaidColor>>& rows) {
   std::vector<LaidFamily> laid;
+  laid.reserve(rows.size());
   for (const auto& colors : rows)
     laid.push_back({hue_word(colors[colors.size() / 2].color).toStdString(), colors});
   m_studio.store().apply(tr("Add ladder of %n hues", nullptr, static_cast<int>(laid.size())),

@@ -37,12 +37,13 @@ void KeyLarge::compare_with(const ColorKey& key) {
 QRectF KeyLarge::picture_rect() const {
   const QSize picture = m_keys.picture_size(size());
   // At whole pixels, so that it stays as sharp as it is.
-  return {QPointF((width() - picture.width()) / 2, (height() - picture.height()) / 2), QSizeF(picture)};
+  const int left = (width() - picture.width()) / 2, top = (height() - picture.height()) / 2;
+  return {QPointF(left, top), QSizeF(picture)};
 }
 
 /// The small one of the sheet until the large one is made.
 QImage KeyLarge::picture_of(const ColorKey& key) const {
-  const QImage large = m_keys.large(key, size() * devicePixelRatioF());
+  QImage large = m_keys.large(key, size() * devicePixelRatioF());
   if (!large.isNull()) return large;
   for (const auto& entry : m_keys.entries())
     if (entry.key == key) return entry.picture;

@@ -141,8 +141,9 @@ void KeySheetView::resizeEvent(QResizeEvent* event) {
 
 QRectF KeySheetView::tile_rect(std::size_t key) const {
   const auto columns = static_cast<std::size_t>(m_columns);
-  return {static_cast<double>(key % columns) * m_tile.width() - horizontalScrollBar()->value(),
-          static_cast<double>(key / columns) * m_tile.height() - verticalScrollBar()->value(), m_tile.width(),
+  const std::size_t column = key % columns, row = key / columns;
+  return {static_cast<double>(column) * m_tile.width() - horizontalScrollBar()->value(),
+          static_cast<double>(row) * m_tile.height() - verticalScrollBar()->value(), m_tile.width(),
           m_tile.height()};
 }
 

@@ -8,11 +8,11 @@
 #include "app/desks/pick/paints_panel.h"
 #include "app/desks/pick/ramp_panel.h"
 #include "app/desks/pick/steps_panel.h"
-#include "app/desks/pick/strips_panel.h"
 #include "app/theme/theme.h"
 #include "app/wheel/mask_rule.h"
 #include "app/wheel/wheel_head.h"
 #include "app/wheel/wheel_view.h"
+#include "app/tray/strips_panel.h"
 #include "model/application/app_model.h"
 
 #include <QHBoxLayout>
@@ -29,7 +29,7 @@ PickDesk::PickDesk(AppModel& model, QWidget* parent)
   column->setSpacing(4);
   column->addWidget(new WheelHead(model, model.masking(), model.viewing(), WheelHead::Build::Word, this));
   column->addWidget(m_wheel, 1);
-  column->addWidget(new StripsPanel(model, model.picking(), model.laying(), this));
+  column->addWidget(new StripsPanel(model, model.picking(), model.laying(), StripsPanel::Build::Row, this));
   column->addWidget(make_foot());
 }
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "app/desks/pick/strips_panel.h"
+#include "app/tray/strips_panel.h"
 
 #include "app/controls/controls.h"
 #include "app/theme/theme.h"
@@ -21,32 +21,26 @@ constexpr int kShown = 6;
 
 } // namespace
 
-StripsPanel::StripsPanel(Studio& model, Picking& picking, Laying& laying, QWidget* parent)
+StripsPanel::StripsPanel(Studio& model, Picking& picking, Laying& laying, Build build, QWidget* parent)
     : QWidget(parent), m_model(model), m_picks(picking), m_laying(laying) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(6);
-  grid->setVerticalSpacing(0);
+  grid->setVerticalSpacing(build == Build::Row ? 0 : 3);
   const std::tuple<QString, QString, RampKind> kinds[] = {
       {QStringLiteral("tints"), tr("tints"), RampKind::Tints},
       {QStringLiteral("tones"), tr("tones"), RampKind::Tones},
       {QStringLiteral("shades"), tr("shades"), RampKind::Shades}};
-  auto* add = word_opener(QStringLiteral("layStrip"), tr("Add"),
-                          tr("Add the tints, tones or shades of the current color as a family"), this);
-  auto* menu = new QMenu(add);
-  opens(*add, *menu);
-  int column = 0;
   for (const auto& [name, word, kind] : kinds) {
     auto* chips = new ChipRow(tr("%1 of the current color").arg(word), this);
-    chips->setObjectName(QStringLiteral("strip.") + name);
-    grid->addWidget(caption_label(word, this), 0, column);
-    grid->addWidget(chips, 0, column + 1);
+    chips->setObjectName((build == Build::Row ? QStringLiteral("strip.") : QStringLiteral("besideStrip.")) +
+                         name);
+    const int at = static_cast<int>(m_strips.size()), row = build == Build::Row ? 0 : at,
+              column = build == Build::Row ? 2 * at : 0;
+    grid->addWidget(caption_label(word, this), row, column);
+    grid->addWidget(chips, row, column + 1);
     grid->setColumnStretch(column + 1, 1);
-    column += 2;
     m_strips.push_back({kind, word, chips});
-    auto* all =
-        menu->addAction(tr("Add %1").arg(word), this, [this, i = m_strips.size() - 1] { lay(m_strips[i]); });
-    all->setObjectName(QStringLiteral("lay.") + name);
     connect(chips, &ChipRow::taken, this, [this, chips](std::size_t chip) {
       const RampStep step = chips->steps()[chip];
       m_picks.use_color(step.color, step.at);
@@ -56,9 +50,24 @@ StripsPanel::StripsPanel(Studio& model, Picking& picking, Laying& laying, QWidge
       m_laying.lay_color({step.color, step.at});
     });
   }
-  grid->addWidget(add, 0, column);
+  if (build == Build::Row) {
+    auto* menu = make_menu(grid);
+    for (std::size_t i = 0; i < m_strips.size(); ++i) {
+      auto* all = menu->addAction(tr("Add %1").arg(m_strips[i].word), this, [this, i] { lay(m_strips[i]); });
+      all->setObjectName(QStringLiteral("lay.") + std::get<0>(kinds[i]));
+    }
+  }
   model.hear({Part::Color, Part::Geometry, Part::Steps, Part::ColorVision, Part::Vivid}, this,
              &StripsPanel::follow);
+}
+
+QMenu* StripsPanel::make_menu(QGridLayout* grid) {
+  auto* add = word_opener(QStringLiteral("layStrip"), tr("Add"),
+                          tr("Add the tints, tones or shades of the current color as a family"), this);
+  auto* menu = new QMenu(add);
+  opens(*add, *menu);
+  grid->addWidget(add, 0, grid->columnCount());
+  return menu;
 }
 
 void StripsPanel::showEvent(QShowEvent* event) {

@@ -7,6 +7,9 @@
 
 #include <QWidget>
 
+class QGridLayout;
+class QMenu;
+
 namespace zc {
 
 class Laying;
@@ -14,10 +17,12 @@ class Picking;
 
 class ChipRow;
 
+/// In one row, or below one another with what adds them left out.
 class StripsPanel final : public QWidget {
   Q_OBJECT
 public:
-  StripsPanel(Studio& model, Picking& picking, Laying& laying, QWidget* parent);
+  enum class Build { Row, Stack };
+  StripsPanel(Studio& model, Picking& picking, Laying& laying, Build build, QWidget* parent);
 
 protected:
   void showEvent(QShowEvent* event) override;
@@ -28,6 +33,7 @@ private:
     QString word;
     ChipRow* chips;
   };
+  QMenu* make_menu(QGridLayout* grid);
   void follow();
   void lay(const Strip& strip);
   Studio& m_model;
