@@ -2085,6 +2085,38 @@ in die Maske geholt</translation>
         <source>dark: %1 needed, %2 present, %3 missing</source>
         <translation>dunkel: %1 nötig, %2 vorhanden, %3 fehlen</translation>
     </message>
+    <message>
+        <source>%1: the limit fills %2 % of this range</source>
+        <translation>%1: die Grenze füllt %2 % dieses Bereichs</translation>
+    </message>
+    <message>
+        <source>%1: the limit fills %2 % of these ranges</source>
+        <translation>%1: die Grenze füllt %2 % dieser Bereiche</translation>
+    </message>
+    <message>
+        <source>hue %1 to %2, saturation %3 to %4 %</source>
+        <translation>Farbton %1 bis %2, Sättigung %3 bis %4 %</translation>
+    </message>
+    <message>
+        <source>hue %1 to %2, chroma %3 to %4</source>
+        <translation>Farbton %1 bis %2, Chroma %3 bis %4</translation>
+    </message>
+    <message>
+        <source>every hue, saturation %1 to %2 %</source>
+        <translation>jeder Farbton, Sättigung %1 bis %2 %</translation>
+    </message>
+    <message>
+        <source>every hue, chroma %1 to %2</source>
+        <translation>jeder Farbton, Chroma %1 bis %2</translation>
+    </message>
+    <message>
+        <source>%1: hue %2, saturation %3 %, lightness %4 %</source>
+        <translation>%1: Farbton %2, Sättigung %3 %, Helligkeit %4 %</translation>
+    </message>
+    <message>
+        <source>%1: hue %2, chroma %3, lightness %4 %</source>
+        <translation>%1: Farbton %2, Chroma %3, Helligkeit %4 %</translation>
+    </message>
 </context>
 <context>
     <name>Surround</name>
@@ -3061,6 +3093,14 @@ in die Maske geholt</translation>
         <source>Add a corner in the middle of the edge behind the shown one, to bend the edge. On the wheel: drag the edge.</source>
         <translation>Eine Ecke in der Mitte der Kante hinter der gezeigten hinzufügen, um die Kante zu biegen. Auf dem Farbkreis: die Kante ziehen.</translation>
     </message>
+    <message>
+        <source>locked</source>
+        <translation>gesperrt</translation>
+    </message>
+    <message>
+        <source>Leave the mask as it is when hands slip on the wheel; numbers and commands still change it</source>
+        <translation>Die Maske lassen, wie sie ist, wenn die Hand auf dem Kreis abrutscht; Zahlen und Befehle ändern sie weiterhin</translation>
+    </message>
 </context>
 <context>
     <name>zc::Arrivals</name>
@@ -3855,14 +3895,6 @@ in die Maske geholt</translation>
         <translation>Die Farbe eines beliebigen Bildschirmpixels verwenden, oder den Mittelwert eines Quadrats darum</translation>
     </message>
     <message>
-        <source>Set a global shortcut for &amp;picking</source>
-        <translation>Globales Tastenkürzel &amp;zum Wählen setzen</translation>
-    </message>
-    <message>
-        <source>Pick from the screen while any program has the keyboard. The desktop asks for the shortcut.</source>
-        <translation>Vom Bildschirm wählen, egal welches Programm die Tastatur hat. Der Desktop fragt nach dem Tastenkürzel.</translation>
-    </message>
-    <message>
         <source>Add pict&amp;ure of the screen</source>
         <translation>Bild des Bildschirms &amp;hinzufügen</translation>
     </message>
@@ -3953,6 +3985,14 @@ in die Maske geholt</translation>
     <message>
         <source>Watch the part of the screen that was watched last</source>
         <translation>Den zuletzt beobachteten Teil des Bildschirms beobachten</translation>
+    </message>
+    <message>
+        <source>Set global shortcuts for &amp;picking and companion</source>
+        <translation>&amp;Globale Tastenkürzel für Wählen und Begleiter setzen</translation>
+    </message>
+    <message>
+        <source>Pick from the screen, or call the companion, while any program has the keyboard. The desktop asks for the shortcuts.</source>
+        <translation>Vom Bildschirm wählen oder den Begleiter rufen, während ein anderes Programm die Tastatur hat. Der Desktop fragt nach den Kürzeln.</translation>
     </message>
 </context>
 <context>
@@ -5553,6 +5593,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>When the mask is turned, turn all sets and all versions, with their masks, as well</source>
         <translation>Beim Drehen der Maske auch alle Sätze und alle Versionen mit ihren Masken drehen</translation>
+    </message>
+    <message>
+        <source>Loc&amp;k mask</source>
+        <translation>Maske s&amp;perren</translation>
+    </message>
+    <message>
+        <source>Leave the mask as it is when hands slip on the wheel; numbers and commands still change it</source>
+        <translation>Die Maske lassen, wie sie ist, wenn die Hand auf dem Kreis abrutscht; Zahlen und Befehle ändern sie weiterhin</translation>
     </message>
 </context>
 <context>
@@ -7388,6 +7436,38 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Width and height</source>
         <translation>Breite und Höhe</translation>
+    </message>
+    <message>
+        <source>The limit in other pickers</source>
+        <translation>Die Grenze in anderen Farbwählern</translation>
+    </message>
+    <message>
+        <source>Picker of your painting program</source>
+        <translation>Farbwähler deines Malprogramms</translation>
+    </message>
+    <message>
+        <source>The model that the picker of your painting program turns; the best fit comes first</source>
+        <translation>Das Modell, das der Farbwähler deines Malprogramms dreht; was am besten passt, steht zuerst</translation>
+    </message>
+    <message>
+        <source>Picker</source>
+        <translation>Farbwähler</translation>
+    </message>
+    <message>
+        <source>There is no mask in use.</source>
+        <translation>Keine Maske ist in Gebrauch.</translation>
+    </message>
+    <message>
+        <source>Without a mask every hue and saturation is allowed.</source>
+        <translation>Ohne Maske ist jeder Farbton und jede Sättigung erlaubt.</translation>
+    </message>
+    <message>
+        <source>luma and chroma (BT.709)</source>
+        <translation>Luma und Chroma (BT.709)</translation>
+    </message>
+    <message>
+        <source>Corners at value %1:</source>
+        <translation>Ecken bei Tonwert %1:</translation>
     </message>
 </context>
 <context>
@@ -10183,6 +10263,18 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <source>Colors of</source>
         <translation>Farben von</translation>
     </message>
+    <message>
+        <source>canvas</source>
+        <translation>Leinwand</translation>
+    </message>
+    <message>
+        <source>Try the canvas that is watched on the screen instead of the reference</source>
+        <translation>Die auf dem Bildschirm beobachtete Leinwand statt der Vorlage probieren</translation>
+    </message>
+    <message>
+        <source>canvas on screen</source>
+        <translation>Leinwand auf dem Bildschirm</translation>
+    </message>
 </context>
 <context>
     <name>zc::TryMenu</name>
@@ -10655,6 +10747,25 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     </message>
 </context>
 <context>
+    <name>zc::WatchedStream</name>
+    <message>
+        <source>The desktop gives no pictures of the screen any more.</source>
+        <translation>Der Desktop gibt keine Bilder des Bildschirms mehr.</translation>
+    </message>
+    <message>
+        <source>The desktop has ended the watching of the screen.</source>
+        <translation>Der Desktop hat das Beobachten des Bildschirms beendet.</translation>
+    </message>
+    <message>
+        <source>The desktop gives no pictures of the screen.</source>
+        <translation>Der Desktop gibt keine Bilder des Bildschirms.</translation>
+    </message>
+    <message>
+        <source>The watched part lies beyond what the desktop shows; its last picture stands.</source>
+        <translation>Der beobachtete Teil liegt neben dem, was der Desktop zeigt; sein letztes Bild bleibt.</translation>
+    </message>
+</context>
+<context>
     <name>zc::WellsView</name>
     <message>
         <source>Empty the chosen well</source>
@@ -10803,6 +10914,10 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <source>Wheel: %1</source>
         <translation>Farbkreis: %1</translation>
     </message>
+    <message>
+        <source>luma chroma</source>
+        <translation>Luma-Chroma</translation>
+    </message>
 </context>
 <context>
     <name>zc::WheelView</name>
@@ -10853,6 +10968,14 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>%1° further: %2. Click to choose %3.</source>
         <translation>%1° weiter: %2. Klicken wählt %3.</translation>
+    </message>
+    <message>
+        <source>The mask is locked; drag to pick a color.</source>
+        <translation>Die Maske ist gesperrt; ziehen wählt eine Farbe.</translation>
+    </message>
+    <message>
+        <source>Drag to set hue and saturation, with Ctrl also outside the mask; Ctrl+scroll to zoom.</source>
+        <translation>Ziehen setzt Farbton und Sättigung, mit Strg auch außerhalb der Maske; Strg+Rollen zoomt.</translation>
     </message>
 </context>
 <context>

@@ -2085,6 +2085,38 @@ llevado a la máscara</translation>
         <source>dark: %1 needed, %2 present, %3 missing</source>
         <translation>oscuros: %1 necesarios, %2 presentes, %3 faltan</translation>
     </message>
+    <message>
+        <source>%1: the limit fills %2 % of this range</source>
+        <translation>%1: el límite llena el %2 % de este rango</translation>
+    </message>
+    <message>
+        <source>%1: the limit fills %2 % of these ranges</source>
+        <translation>%1: el límite llena el %2 % de estos rangos</translation>
+    </message>
+    <message>
+        <source>hue %1 to %2, saturation %3 to %4 %</source>
+        <translation>tono %1 a %2, saturación %3 a %4 %</translation>
+    </message>
+    <message>
+        <source>hue %1 to %2, chroma %3 to %4</source>
+        <translation>tono %1 a %2, croma %3 a %4</translation>
+    </message>
+    <message>
+        <source>every hue, saturation %1 to %2 %</source>
+        <translation>todo tono, saturación %1 a %2 %</translation>
+    </message>
+    <message>
+        <source>every hue, chroma %1 to %2</source>
+        <translation>todo tono, croma %1 a %2</translation>
+    </message>
+    <message>
+        <source>%1: hue %2, saturation %3 %, lightness %4 %</source>
+        <translation>%1: tono %2, saturación %3 %, claridad %4 %</translation>
+    </message>
+    <message>
+        <source>%1: hue %2, chroma %3, lightness %4 %</source>
+        <translation>%1: tono %2, croma %3, claridad %4 %</translation>
+    </message>
 </context>
 <context>
     <name>Surround</name>
@@ -3061,6 +3093,14 @@ llevado a la máscara</translation>
         <source>Add a corner in the middle of the edge behind the shown one, to bend the edge. On the wheel: drag the edge.</source>
         <translation>Añadir una esquina en el centro del borde que sigue a la mostrada, para doblar el borde. En el círculo: arrastrar el borde.</translation>
     </message>
+    <message>
+        <source>locked</source>
+        <translation>bloqueada</translation>
+    </message>
+    <message>
+        <source>Leave the mask as it is when hands slip on the wheel; numbers and commands still change it</source>
+        <translation>Dejar la máscara como está si la mano resbala en el círculo; los números y las órdenes aún la cambian</translation>
+    </message>
 </context>
 <context>
     <name>zc::Arrivals</name>
@@ -3855,14 +3895,6 @@ llevado a la máscara</translation>
         <translation>Usar el color de cualquier píxel de la pantalla, o el promedio de un cuadrado a su alrededor</translation>
     </message>
     <message>
-        <source>Set a global shortcut for &amp;picking</source>
-        <translation>Fijar un atajo glo&amp;bal para elegir</translation>
-    </message>
-    <message>
-        <source>Pick from the screen while any program has the keyboard. The desktop asks for the shortcut.</source>
-        <translation>Elegir de la pantalla tenga el teclado el programa que sea. El escritorio pide el atajo.</translation>
-    </message>
-    <message>
         <source>Add pict&amp;ure of the screen</source>
         <translation>Añadir ima&amp;gen de la pantalla</translation>
     </message>
@@ -3953,6 +3985,14 @@ llevado a la máscara</translation>
     <message>
         <source>Watch the part of the screen that was watched last</source>
         <translation>Observar la última parte de la pantalla que se observó</translation>
+    </message>
+    <message>
+        <source>Set global shortcuts for &amp;picking and companion</source>
+        <translation>Fijar atajos &amp;globales para tomar y acompañante</translation>
+    </message>
+    <message>
+        <source>Pick from the screen, or call the companion, while any program has the keyboard. The desktop asks for the shortcuts.</source>
+        <translation>Tomar de la pantalla, o llamar al acompañante, mientras cualquier programa tiene el teclado. El escritorio pregunta por los atajos.</translation>
     </message>
 </context>
 <context>
@@ -5553,6 +5593,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>When the mask is turned, turn all sets and all versions, with their masks, as well</source>
         <translation>Al girar la máscara, girar también todos los conjuntos y todas las versiones con sus máscaras</translation>
+    </message>
+    <message>
+        <source>Loc&amp;k mask</source>
+        <translation>Bloquear máscar&amp;a</translation>
+    </message>
+    <message>
+        <source>Leave the mask as it is when hands slip on the wheel; numbers and commands still change it</source>
+        <translation>Dejar la máscara como está si la mano resbala en el círculo; los números y las órdenes aún la cambian</translation>
     </message>
 </context>
 <context>
@@ -7388,6 +7436,38 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Width and height</source>
         <translation>Ancho y alto</translation>
+    </message>
+    <message>
+        <source>The limit in other pickers</source>
+        <translation>El límite en otros selectores</translation>
+    </message>
+    <message>
+        <source>Picker of your painting program</source>
+        <translation>Selector de tu programa de pintura</translation>
+    </message>
+    <message>
+        <source>The model that the picker of your painting program turns; the best fit comes first</source>
+        <translation>El modelo que mueve el selector de tu programa de pintura; primero el que mejor encaja</translation>
+    </message>
+    <message>
+        <source>Picker</source>
+        <translation>Selector</translation>
+    </message>
+    <message>
+        <source>There is no mask in use.</source>
+        <translation>No hay máscara en uso.</translation>
+    </message>
+    <message>
+        <source>Without a mask every hue and saturation is allowed.</source>
+        <translation>Sin máscara se permite todo tono y saturación.</translation>
+    </message>
+    <message>
+        <source>luma and chroma (BT.709)</source>
+        <translation>luma y croma (BT.709)</translation>
+    </message>
+    <message>
+        <source>Corners at value %1:</source>
+        <translation>Esquinas a valor %1:</translation>
     </message>
 </context>
 <context>
@@ -10183,6 +10263,18 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <source>Colors of</source>
         <translation>Colores de</translation>
     </message>
+    <message>
+        <source>canvas</source>
+        <translation>lienzo</translation>
+    </message>
+    <message>
+        <source>Try the canvas that is watched on the screen instead of the reference</source>
+        <translation>Probar el lienzo observado en la pantalla en lugar de la referencia</translation>
+    </message>
+    <message>
+        <source>canvas on screen</source>
+        <translation>lienzo en pantalla</translation>
+    </message>
 </context>
 <context>
     <name>zc::TryMenu</name>
@@ -10655,6 +10747,25 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     </message>
 </context>
 <context>
+    <name>zc::WatchedStream</name>
+    <message>
+        <source>The desktop gives no pictures of the screen any more.</source>
+        <translation>El escritorio ya no da imágenes de la pantalla.</translation>
+    </message>
+    <message>
+        <source>The desktop has ended the watching of the screen.</source>
+        <translation>El escritorio terminó la observación de la pantalla.</translation>
+    </message>
+    <message>
+        <source>The desktop gives no pictures of the screen.</source>
+        <translation>El escritorio no da imágenes de la pantalla.</translation>
+    </message>
+    <message>
+        <source>The watched part lies beyond what the desktop shows; its last picture stands.</source>
+        <translation>La parte observada queda fuera de lo que muestra el escritorio; queda su última imagen.</translation>
+    </message>
+</context>
+<context>
     <name>zc::WellsView</name>
     <message>
         <source>Empty the chosen well</source>
@@ -10803,6 +10914,10 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <source>Wheel: %1</source>
         <translation>Círculo: %1</translation>
     </message>
+    <message>
+        <source>luma chroma</source>
+        <translation>croma de luma</translation>
+    </message>
 </context>
 <context>
     <name>zc::WheelView</name>
@@ -10853,6 +10968,14 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>%1° further: %2. Click to choose %3.</source>
         <translation>A %1°: %2. Haz clic para elegir %3.</translation>
+    </message>
+    <message>
+        <source>The mask is locked; drag to pick a color.</source>
+        <translation>La máscara está bloqueada; arrastra para tomar un color.</translation>
+    </message>
+    <message>
+        <source>Drag to set hue and saturation, with Ctrl also outside the mask; Ctrl+scroll to zoom.</source>
+        <translation>Arrastra para fijar tono y saturación, con Ctrl también fuera de la máscara; Ctrl+rueda para ampliar.</translation>
     </message>
 </context>
 <context>

@@ -64,5 +64,9 @@ void add_wheel_options(const Options& command, WheelSpec& wheel);
 [[nodiscard]] Command add_now(const Options& app);
 [[nodiscard]] Command add_take(const Options& app);
 [[nodiscard]] Command add_lay(const Options& app);
+[[nodiscard]] Command add_companion(const Options& app);
+[[nodiscard]] Command add_inside(const Options& app);
+[[nodiscard]] Command add_outline(const Options& app);
+[[nodiscard]] Command add_watched(const Options& app);
 
 } // namespace zc::cli

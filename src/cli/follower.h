@@ -4,6 +4,7 @@
 
 #include "io/files/json_text.h"
 
+#include <QDBusArgument>
 #include <QDBusMessage>
 #include <QObject>
 
@@ -18,13 +19,33 @@ namespace zc::cli {
           {"name", pick.value(2).toString().toStdString()}};
 }
 
-/// Writes each pick as one line, at once.
+/// The numbers of the bus by their names.
+[[nodiscard]] inline Json watched_json(const QVariant& told) {
+  Json out = Json::object();
+  const auto argument = told.value<QDBusArgument>();
+  argument.beginMap();
+  while (!argument.atEnd()) {
+    QString name;
+    double number = 0;
+    argument.beginMapEntry();
+    argument >> name >> number;
+    argument.endMapEntry();
+    out[name.toStdString()] = number;
+  }
+  argument.endMap();
+  return out;
+}
+
+/// Writes each pick, or each change of the watched canvas, as one line, at once.
 class Follower final : public QObject {
   Q_OBJECT
 public slots:
   void picked(const QDBusMessage& message) {
     std::cout << pick_json(message.arguments()).dump(-1, ' ', false, Json::error_handler_t::replace)
               << std::endl;
+  }
+  void watched(const QDBusMessage& message) {
+    std::cout << watched_json(message.arguments().value(0)).dump() << std::endl;
   }
 };
 

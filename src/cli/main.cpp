@@ -34,7 +34,8 @@ std::vector<Command> all_commands(const Options& app) {
   out.push_back(add_parcel_pack(parcel));
   out.push_back(add_parcel_list(parcel));
   for (const auto& add : {add_pack, add_thumbnail, add_inspect, add_sample, add_extract, add_look, add_try,
-                          add_keys, add_sheet, add_plan, add_press, add_follow, add_now, add_take, add_lay})
+                          add_keys, add_sheet, add_plan, add_press, add_follow, add_now, add_take, add_lay,
+                          add_companion, add_inside, add_outline, add_watched})
     out.push_back(add(app));
   return out;
 }

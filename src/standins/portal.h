@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Two interfaces of the desktop's portal: the screenshots, answered from one picture, and the keys that it
-// listens for.
+// Interfaces of the desktop's portal: the screenshots and the screen as a stream, from one picture, and the
+// keys that it listens for.
 #pragma once
+
+#include "standins/cast.h"
 
 #include <QColor>
 #include <QDBusAbstractAdaptor>
@@ -11,9 +13,12 @@
 #include <QDBusMessage>
 #include <QDBusMetaType>
 #include <QDBusObjectPath>
+#include <QDBusUnixFileDescriptor>
 #include <QTimer>
 #include <QUrl>
 #include <QVariantMap>
+
+#include <cstdio>
 
 namespace zc {
 
@@ -44,8 +49,14 @@ public:
   [[nodiscard]] QColor pixel() const { return m_pixel; }
   [[nodiscard]] QString picture() const { return m_picture; }
   void press_keys();
+  /// The stream, made when it is asked for first.
+  StandInCast& cast() {
+    if (!m_cast) m_cast = std::make_unique<StandInCast>(m_picture);
+    return *m_cast;
+  }
 
 private:
+  std::unique_ptr<StandInCast> m_cast;
   QDBusConnection m_bus;
   QString m_picture;
   QColor m_pixel;
@@ -69,6 +80,58 @@ public slots: // NOLINT(readability-redundant-access-specifiers)
   }
   QDBusObjectPath Screenshot(const QString&, const QVariantMap& options) {
     return m_portal.answer(options, {{"uri", QUrl::fromLocalFile(m_portal.picture()).toString()}});
+  }
+
+private:
+  StandInPortal& m_portal;
+};
+
+/// (ua{sv})
+struct PortalStream {
+  uint node = 0;
+  QVariantMap about;
+};
+inline QDBusArgument& operator<<(QDBusArgument& out, const PortalStream& s) {
+  out.beginStructure();
+  out << s.node << s.about;
+  out.endStructure();
+  return out;
+}
+inline const QDBusArgument& operator>>(const QDBusArgument& in, PortalStream& s) {
+  in.beginStructure();
+  in >> s.node >> s.about;
+  in.endStructure();
+  return in;
+}
+using PortalStreams = QList<PortalStream>;
+
+class ScreenCastAdaptor final : public QDBusAbstractAdaptor {
+  Q_OBJECT
+  Q_CLASSINFO("D-Bus Interface", "org.freedesktop.portal.ScreenCast")
+  Q_PROPERTY(uint version READ version)
+public:
+  explicit ScreenCastAdaptor(StandInPortal* portal) : QDBusAbstractAdaptor(portal), m_portal(*portal) {}
+  [[nodiscard]] uint version() const { return 4; }
+
+public slots: // NOLINT(readability-redundant-access-specifiers)
+  QDBusObjectPath CreateSession(const QVariantMap& options) {
+    return m_portal.answer(options,
+                           {{"session_handle", "/org/freedesktop/portal/desktop/session/standin/cast"}});
+  }
+  QDBusObjectPath SelectSources(const QDBusObjectPath&, const QVariantMap& options) {
+    std::puts(options.contains("restore_token") ? "asked again" : "asked anew");
+    std::fflush(stdout);
+    return m_portal.answer(options, {});
+  }
+  QDBusObjectPath Start(const QDBusObjectPath&, const QString&, const QVariantMap& options) {
+    const PortalStreams streams{{m_portal.cast().node(), {}}};
+    return m_portal.answer(options,
+                           {{"streams", QVariant::fromValue(streams)}, {"restore_token", "standin"}});
+  }
+  QDBusUnixFileDescriptor OpenPipeWireRemote(const QDBusObjectPath&, const QVariantMap&) {
+    QDBusUnixFileDescriptor out;
+    out.giveFileDescriptor(StandInCast::remote());
+    return out;
   }
 
 private:
@@ -157,6 +220,9 @@ inline StandInPortal::StandInPortal(QDBusConnection bus, QString picture, QColor
   qDBusRegisterMetaType<PortalKeys>();
   new ScreenshotAdaptor(this);
   new SettingsAdaptor(this);
+  qDBusRegisterMetaType<PortalStream>();
+  qDBusRegisterMetaType<PortalStreams>();
+  new ScreenCastAdaptor(this);
   m_keys = new KeysAdaptor(this);
 }
 
@@ -175,7 +241,8 @@ inline QDBusObjectPath StandInPortal::answer(const QVariantMap& options, const Q
   const QVariantMap garbage{{"color", "mauve"},
                             {"uri", "https://nowhere.example/picture"},
                             {"session_handle", 7},
-                            {"shortcuts", "all"}};
+                            {"shortcuts", "all"},
+                            {"streams", "many"}};
   response << (m_answer == "cancel" ? 1u : 0u)
            << (m_answer == "garbage"  ? garbage
                : m_answer == "cancel" ? QVariantMap()
@@ -189,3 +256,5 @@ inline QDBusObjectPath StandInPortal::answer(const QVariantMap& options, const Q
 Q_DECLARE_METATYPE(zc::PortalColor)
 Q_DECLARE_METATYPE(zc::PortalKey)
 Q_DECLARE_METATYPE(zc::PortalKeys)
+Q_DECLARE_METATYPE(zc::PortalStream)
+Q_DECLARE_METATYPE(zc::PortalStreams)

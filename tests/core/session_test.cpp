@@ -340,6 +340,8 @@ private slots:
         {Part::Keys, [](Session& s) { s.shows_keys = true; }},
         {Part::Masking, [](Session& s) { s.carry = Carry::SetToo; }},
         {Part::Masking, [](Session& s) { s.mask_keeps = MaskKeeps::Outline; }},
+        {Part::Masking, [](Session& s) { s.picks_outside = true; }},
+        {Part::Masking, [](Session& s) { s.at_hand.mask_locked = true; }},
         {Part::Reference, [](Session& s) { s.reference = 4; }},
         {Part::Adjustment, [](Session& s) { s.adjustment.turn = 1; }},
         {Part::Versions, [](Session& s) { s.left_out.insert(3); }},

@@ -164,7 +164,7 @@ void SectionView::keyPressEvent(QKeyEvent* event) {
 void SectionView::mousePressEvent(QMouseEvent* event) {
   if (event->button() != Qt::LeftButton) return;
   m_picking = true;
-  m_picks.begin_pick();
+  m_picks.begin_pick(event->modifiers() & Qt::ControlModifier);
   pick(event->position());
 }
 void SectionView::mouseMoveEvent(QMouseEvent* event) {

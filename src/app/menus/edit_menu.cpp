@@ -52,8 +52,9 @@ EditMenu::EditMenu(AppModel& model, CopyOnPick& copy_on_pick, ScreenSampler& sam
               tr("Use the color of any pixel of the screen, or the average of a square around it"),
               QKeySequence(Qt::Key_P), [this] { m_sampler.sample_color(); });
   auto* key = add_command(
-      "setGlobalShortcutForPicking", tr("Set a global shortcut for &picking"),
-      tr("Pick from the screen while any program has the keyboard. The desktop asks for the shortcut."), {},
+      "setGlobalShortcutForPicking", tr("Set global shortcuts for &picking and companion"),
+      tr("Pick from the screen, or call the companion, while any program has the keyboard. The desktop asks "
+         "for the shortcuts."), {},
       [this] { m_sampler.desktop_key().turn(!m_sampler.desktop_key().on()); });
   key->setCheckable(true);
   connect(&m_sampler.desktop_key(), &DesktopKey::changed, key,

@@ -74,6 +74,13 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, Dialogs& dialogs, QWidge
               [this] { m_limit.areas().move_chosen(1); });
   add_command("removeArea", tr("Remo&ve area"), tr("Remove the selected area of the mask"), {},
               [this] { m_limit.wheel().hands()->remove_area(); });
+  auto* locked = add_command("lockMask", tr("Loc&k mask"),
+                             tr("Leave the mask as it is when hands slip on the wheel; numbers and commands "
+                                "still change it"),
+                             {}, [this] { m_model.masking().lock_mask(!m_model.at_hand().mask_locked); });
+  locked->setCheckable(true);
+  m_model.hear({Part::Masking}, locked,
+               [this, locked] { locked->setChecked(m_model.at_hand().mask_locked); });
   add_command("removeMask", tr("Remove &mask"), tr("Remove the mask from the piece"), {},
               [this] { m_model.masking().remove_mask(); });
   addSeparator();

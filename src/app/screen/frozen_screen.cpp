@@ -26,12 +26,14 @@ constexpr int kLeastWatched = 16; // Pixels of a side.
 
 } // namespace
 
-FrozenScreen::FrozenScreen(Studio& model, Picking& picking, Viewing& viewing, QScreen& screen, Use use)
+FrozenScreen::FrozenScreen(Studio& model, Picking& picking, Viewing& viewing, QScreen& screen, Use use,
+                           const QImage& picture)
     : QWidget(nullptr,
               Qt::Window | Qt::FramelessWindowHint | Qt::WindowStaysOnTopHint | Qt::BypassWindowManagerHint),
       m_model(model), m_picks(picking), m_viewing(viewing), m_use(use),
-      m_picture(screen.grabWindow(0).toImage().convertToFormat(QImage::Format_RGB32)),
-      m_pointer(QCursor::pos() - screen.geometry().topLeft()) {
+      m_picture((picture.isNull() ? screen.grabWindow(0).toImage() : picture)
+                    .convertToFormat(QImage::Format_RGB32)),
+      m_given(!picture.isNull()), m_pointer(QCursor::pos() - screen.geometry().topLeft()) {
   setObjectName(QStringLiteral("frozenScreen"));
   setAttribute(Qt::WA_DeleteOnClose);
   setMouseTracking(true);
@@ -41,9 +43,17 @@ FrozenScreen::FrozenScreen(Studio& model, Picking& picking, Viewing& viewing, QS
 }
 
 QPoint FrozenScreen::pixel_at(QPointF p) const {
-  const double by = static_cast<double>(m_picture.width()) / std::max(1, width());
-  return {std::clamp(static_cast<int>(p.x() * by), 0, m_picture.width() - 1),
-          std::clamp(static_cast<int>(p.y() * by), 0, m_picture.height() - 1)};
+  const QRectF shown = picture_rect();
+  const double by = m_picture.width() / std::max(1.0, shown.width());
+  return {std::clamp(static_cast<int>((p.x() - shown.x()) * by), 0, m_picture.width() - 1),
+          std::clamp(static_cast<int>((p.y() - shown.y()) * by), 0, m_picture.height() - 1)};
+}
+
+/// A picture of something else keeps its shape.
+QRectF FrozenScreen::picture_rect() const {
+  if (!m_given) return rect();
+  const QSizeF size = QSizeF(m_picture.size()).scaled(this->size(), Qt::KeepAspectRatio);
+  return {(width() - size.width()) / 2, (height() - size.height()) / 2, size.width(), size.height()};
 }
 
 std::optional<Srgb> FrozenScreen::sample() const {
@@ -58,7 +68,8 @@ QRectF FrozenScreen::part() const { return m_from ? QRectF(*m_from, m_pointer).n
 
 void FrozenScreen::paintEvent(QPaintEvent*) {
   QPainter painter(this);
-  painter.drawImage(QRectF(rect()), m_picture);
+  if (m_given) painter.fillRect(rect(), theme().stage);
+  painter.drawImage(picture_rect(), m_picture);
   if (m_use != Use::Color) {
     QPainterPath frame;
     frame.addRect(m_from ? part() : QRectF(rect()).adjusted(1, 1, -1, -1));
@@ -119,7 +130,7 @@ void FrozenScreen::take_watched(const QRect& pixels) {
   update();
   if (pixels.width() < kLeastWatched || pixels.height() < kLeastWatched) return;
   // The corner of a screen is told in its own pixels.
-  emit partTaken(pixels.translated(screen()->geometry().topLeft()));
+  emit partTaken(m_given ? pixels : pixels.translated(screen()->geometry().topLeft()));
 }
 
 void FrozenScreen::step_side(int by) {
@@ -145,6 +156,7 @@ void FrozenScreen::keyPressEvent(QKeyEvent* event) {
   case Qt::Key_Return:
   case Qt::Key_Enter:
   case Qt::Key_Space:
+    if (m_given && !m_from) return emit partTaken(m_picture.rect());
     return take();
   case Qt::Key_Up:
     return shift ? step_side(1) : step_pointer(0, -1);

@@ -19,7 +19,9 @@ class FrozenScreen final : public QWidget, public Draggable {
 public:
   enum class Use { Color, Picture, Watch };
   /// Covers the screen with its picture. REQUIRES a platform that can grab screens.
-  FrozenScreen(Studio& model, Picking& picking, Viewing& viewing, QScreen& screen, Use use);
+  /// `picture` is shown in the place of the screen's own, where there is one.
+  FrozenScreen(Studio& model, Picking& picking, Viewing& viewing, QScreen& screen, Use use,
+               const QImage& picture = {});
   void end_drag() override;
   /// Only what is shown here.
   [[nodiscard]] Parts changed_by_drags() const override { return {}; }
@@ -27,7 +29,7 @@ public:
 signals:
   void colorTaken(const zc::Srgb& color);
   void pictureTaken(const QImage& picture);
-  /// In pixels of all screens together.
+  /// In pixels of all screens together, or of the picture that was given.
   void partTaken(QRect part);
   void left();
 
@@ -52,7 +54,9 @@ private:
   Viewing& m_viewing;
   Use m_use;
   WheelSteps m_side_wheel;
+  [[nodiscard]] QRectF picture_rect() const;
   QImage m_picture;              ///< In pixels of the screen.
+  bool m_given;                  ///< It is no picture of this screen.
   QPointF m_pointer;             ///< In halves too, where the screen is finer than the toolkit counts.
   std::optional<QPointF> m_from; ///< Where a press, and with it a part, is begun.
 };

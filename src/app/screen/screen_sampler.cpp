@@ -3,6 +3,7 @@
 
 #include "app/paint/monitor.h"
 #include "app/screen/watched_on_x.h"
+#include "app/screen/watched_stream.h"
 #include "model/i18n/text.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
@@ -17,7 +18,9 @@
 namespace zc {
 namespace {
 
-constexpr auto kWatchedKey = "watchedPart";
+constexpr auto kWatchedKey = "watchedPart", kStreamPartKey = "watchedStreamPart";
+bool sees_screen() { return QGuiApplication::platformName() == QLatin1String("xcb"); }
+
 constexpr int kWindowsGone = 200; ///< Milliseconds until what lay above is off the screen.
 
 } // namespace
@@ -26,6 +29,10 @@ ScreenSampler::ScreenSampler(Studio& model, Picking& picking, Viewing& viewing, 
                              QObject* parent)
     : QObject(parent), m_model(model), m_picks(picking), m_viewing(viewing), m_watch(watch),
       m_portal(QDBusConnection::sessionBus()), m_key(QDBusConnection::sessionBus()) {
+  connect(&model, &Studio::startedAnew, this, [this] {
+    thaw();
+    m_undecided.reset();
+  });
   connect(&m_key, &DesktopKey::pressed, this, &ScreenSampler::sample_color);
   connect(&m_key, &DesktopKey::failed, &m_model, &Studio::notice);
   connect(&m_key, &DesktopKey::changed, this, [this](const QString& key) {
@@ -58,22 +65,71 @@ void ScreenSampler::take_picture() {
   });
 }
 
-void ScreenSampler::watch_part() { freeze(FrozenScreen::Use::Watch); }
+void ScreenSampler::watch_part() { sees_screen() ? freeze(FrozenScreen::Use::Watch) : watch_stream(false); }
 
 bool ScreenSampler::can_watch_again() {
+  if (!sees_screen()) return ScreenCast::remembers();
   return !QSettings().value(QLatin1String(kWatchedKey)).toRect().isEmpty();
 }
 
 void ScreenSampler::watch_again() {
-  const QRect part = QSettings().value(QLatin1String(kWatchedKey)).toRect();
-  if (part.isEmpty()) return watch_part();
-  if (can_see_screen()) watch(part);
+  if (!can_watch_again()) return watch_part();
+  if (!sees_screen()) return watch_stream(true);
+  watch(QSettings().value(QLatin1String(kWatchedKey)).toRect());
 }
 
-bool ScreenSampler::can_see_screen() const {
-  if (QGuiApplication::platformName() == QLatin1String("xcb")) return true;
-  emit m_model.notice(tr("This desktop does not let programs see the screen."));
-  return false;
+void ScreenSampler::watch_stream(bool again) {
+  if (m_cast) return; // It is being asked already.
+  thaw();
+  m_undecided.reset();
+  m_cast = std::make_unique<ScreenCast>(QDBusConnection::sessionBus());
+  m_cast->find([this, again](bool there) {
+    if (!there) {
+      m_cast.release()->deleteLater(); // It is in the middle of telling.
+      return emit m_model.notice(tr("This desktop does not let programs see the screen."));
+    }
+    const DocumentId asked_in = m_model.document();
+    m_cast->begin(again, [this, again, asked_in](const Result<ScreenCast::Stream>& stream) {
+      if (!stream || asked_in != m_model.document()) {
+        m_cast.release()->deleteLater();
+        if (!stream) emit m_model.notice(words(stream.error()));
+        return;
+      }
+      const QRect part = again ? QSettings().value(QLatin1String(kStreamPartKey)).toRect() : QRect();
+      auto source = std::make_unique<WatchedStream>(std::move(m_cast), *stream, part);
+      if (again) return m_watch.begin(std::move(source));
+      m_undecided = std::move(source);
+      connect(m_undecided.get(), &WatchedStream::firstPictured, this,
+              m_model.bound([this](const QImage& first) { choose_part(first); }), Qt::QueuedConnection);
+      connect(m_undecided.get(), &CanvasSource::ended, this, [this](const QString& sentence) {
+        if (!m_undecided) return; // It is watched by now, and that tells it.
+        m_undecided.release()->deleteLater();
+        emit m_model.notice(sentence);
+      });
+      m_undecided->want(true);
+    });
+  });
+}
+
+void ScreenSampler::choose_part(const QImage& first) {
+  if (!m_undecided) return;
+  auto* frozen = new FrozenScreen(m_model, m_picks, m_viewing, *QGuiApplication::primaryScreen(),
+                                  FrozenScreen::Use::Watch, first);
+  m_frozen.emplace_back(frozen);
+  connect(frozen, &FrozenScreen::left, this, [this] {
+    thaw();
+    m_undecided.reset();
+  });
+  connect(frozen, &FrozenScreen::partTaken, this, [this](QRect part) {
+    thaw();
+    if (!m_undecided) return;
+    QSettings().setValue(QLatin1String(kStreamPartKey), part);
+    m_undecided->want(false);
+    m_undecided->show_part(part);
+    m_watch.begin(std::move(m_undecided));
+  });
+  frozen->showFullScreen();
+  frozen->activateWindow();
 }
 
 void ScreenSampler::watch(const QRect& part) {
@@ -82,7 +138,7 @@ void ScreenSampler::watch(const QRect& part) {
 }
 
 void ScreenSampler::freeze(FrozenScreen::Use use) {
-  if (!can_see_screen()) return;
+  if (!sees_screen()) return emit m_model.notice(tr("This desktop does not let programs see the screen."));
   thaw();
   for (QScreen* screen : QGuiApplication::screens())
     m_frozen.emplace_back(new FrozenScreen(m_model, m_picks, m_viewing, *screen, use));

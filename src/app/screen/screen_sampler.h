@@ -9,11 +9,15 @@
 
 #include <QPointer>
 
+#include <memory>
+
 namespace zc {
 
 class Picking;
 class Studio;
 class Viewing;
+class ScreenCast;
+class WatchedStream;
 class WatchModel;
 
 class ScreenSampler final : public QObject {
@@ -39,9 +43,10 @@ signals:
 
 private:
   void freeze(FrozenScreen::Use use);
+  /// Where only the desktop shows the screen: it asks which, then the part is chosen on its first picture.
+  void watch_stream(bool again);
+  void choose_part(const QImage& first);
   void watch(const QRect& part);
-  /// Says so where programs may not.
-  [[nodiscard]] bool can_see_screen() const;
   void thaw();
   Studio& m_model;
   Picking& m_picks;
@@ -50,6 +55,8 @@ private:
   ScreenPortal m_portal;
   DesktopKey m_key;
   std::vector<QPointer<FrozenScreen>> m_frozen;
+  std::unique_ptr<ScreenCast> m_cast;         ///< While it is being asked for.
+  std::unique_ptr<WatchedStream> m_undecided; ///< While its part is being chosen.
 };
 
 } // namespace zc

@@ -41,10 +41,11 @@ bool contains(const Shape& shape, DiscPoint p) {
 
 MaskHands::MaskHands(Studio& model, Masking& masking, WheelView& view)
     : QObject(&view), m_model(model), m_masking(masking), m_view(view) {
-  model.hear({Part::Geometry}, this, [this] { m_hovered.reset(); });
+  model.hear({Part::Geometry, Part::Masking}, this, [this] { m_hovered.reset(); });
 }
 
 const List<Area>* MaskHands::areas() const {
+  if (m_model.at_hand().mask_locked) return nullptr;
   return m_model.region() ? &m_model.piece().mask->areas : nullptr;
 }
 

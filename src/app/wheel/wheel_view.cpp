@@ -310,7 +310,7 @@ void WheelView::press(QPointF p, Qt::KeyboardModifiers modifiers) {
   if (m_member || m_choosing) return update();
   if (m_hands && m_hands->press(p, modifiers & Qt::ShiftModifier)) return;
   m_picking = true;
-  m_picks.begin_pick();
+  m_picks.begin_pick(modifiers & Qt::ControlModifier);
   m_picks.pick_plan(disc_point_at(p));
 }
 
@@ -470,10 +470,14 @@ QString WheelView::hint_at(QPointF p) const {
       beyond_rim(p)
           ? tr("%1, %2°. ").arg(hue).arg(number(at.a, 0))
           : tr("%1, %2°, saturation %3 %. ").arg(hue).arg(number(at.a, 0)).arg(number(100 * at.r, 0));
-  return place + (m_hands
-                      ? tr("Drag a handle to shape an area, drag inside to move it, drag outside the rim to "
-                           "turn the mask (with Shift only the area). Double-click an edge to add a corner.")
-                      : tr("Drag to set hue and saturation; Ctrl+scroll to zoom."));
+  const bool locked = m_hands && m_model.region() && m_model.at_hand().mask_locked;
+  return place +
+         (locked    ? tr("The mask is locked; drag to pick a color.")
+          : m_hands ? tr("Drag a handle to shape an area, drag inside to move it, drag outside the rim to "
+                         "turn the mask (with Shift only the area). Double-click an edge to add a corner.")
+          : m_model.region() && m_model.piece().rule == MaskRule::Held
+              ? tr("Drag to set hue and saturation, with Ctrl also outside the mask; Ctrl+scroll to zoom.")
+              : tr("Drag to set hue and saturation; Ctrl+scroll to zoom."));
 }
 
 void WheelView::end_drag() {

@@ -18,6 +18,14 @@ struct RunningRequest {
   std::string color, name, family;
 };
 
+enum class CompanionCall { Show, Hide, Toggle };
+constexpr Word<CompanionCall> kCompanionCalls[] = {
+    {CompanionCall::Show, "show"}, {CompanionCall::Hide, "hide"}, {CompanionCall::Toggle, "toggle"}};
+struct CompanionRequest {
+  CompanionCall call = CompanionCall::Toggle;
+  std::string shape;
+};
+
 Error none_runs() {
   return {ErrorCode::NotFound, as_said("No window of Zonachrom runs on this desktop; start one first."),
           "bus"};
@@ -71,19 +79,60 @@ Result<Json> lay(const RunningRequest& r) {
   return Json{{"laid", r.color}};
 }
 
-Result<Json> follow() {
+/// Until the window is closed.
+Result<Json> follow(const QString& signal, const char* slot) {
   if (!window_runs()) return none_runs();
   Follower follower;
   auto bus = QDBusConnection::sessionBus();
-  const bool heard =
-      bus.connect(QLatin1String(kBusName), QLatin1String(kBusObject), QLatin1String(kPaletteInterface),
-                  QStringLiteral("Picked"), &follower, SLOT(picked(QDBusMessage)));
+  const bool heard = bus.connect(QLatin1String(kBusName), QLatin1String(kBusObject),
+                                 QLatin1String(kPaletteInterface), signal, &follower, slot);
   if (!heard) return none_runs();
   QDBusServiceWatcher watcher(QLatin1String(kBusName), bus, QDBusServiceWatcher::WatchForUnregistration);
   QObject::connect(&watcher, &QDBusServiceWatcher::serviceUnregistered, &application(),
                    &QCoreApplication::quit);
   QCoreApplication::exec();
   return Error{ErrorCode::NotFound, as_said("The window of Zonachrom was closed."), "bus"};
+}
+
+Result<Json> call_companion(const CompanionRequest& r) {
+  const QString method = r.call == CompanionCall::Hide     ? QStringLiteral("Hide")
+                         : r.call == CompanionCall::Toggle ? QStringLiteral("Toggle")
+                                                           : QStringLiteral("Show");
+  QList<QVariant> arguments;
+  if (r.call == CompanionCall::Show) arguments << QString::fromStdString(r.shape);
+  const auto answer = ask(method, arguments);
+  if (!answer) return answer.error();
+  return Json{{"companion", word_for(kCompanionCalls, r.call)}};
+}
+
+Result<Json> inside(const std::string& color) {
+  const auto answer = ask(QStringLiteral("Inside"), {QString::fromStdString(color)});
+  if (!answer) return answer.error();
+  return Json{{"inside", answer->value(0).toBool()}, {"nearest", answer->value(1).toString().toStdString()}};
+}
+
+Result<Json> outline(const std::string& measure) {
+  const auto answer = ask(QStringLiteral("Mask"), {QString::fromStdString(measure)});
+  if (!answer) return answer.error();
+  Json out = Json::array();
+  const auto points = answer->value(0).value<QDBusArgument>();
+  points.beginArray();
+  while (!points.atEnd()) {
+    double hue = 0, saturation = 0;
+    points.beginStructure();
+    points >> hue >> saturation;
+    points.endStructure();
+    out.push_back(Json::array({hue, saturation}));
+  }
+  points.endArray();
+  return out;
+}
+
+Result<Json> watched(bool followed) {
+  if (followed) return follow(QStringLiteral("WatchedChanged"), SLOT(watched(QDBusMessage)));
+  const auto answer = ask(QStringLiteral("Watched"), {});
+  if (!answer) return answer.error();
+  return watched_json(answer->value(0));
 }
 
 } // namespace
@@ -112,7 +161,38 @@ Command add_lay(const Options& app) {
 Command add_follow(const Options& app) {
   const Options command =
       app.command("follow", "Every pick of the running window as a line of JSON, until stopped");
-  return {command, [] { return follow(); }};
+  return {command, [] { return follow(QStringLiteral("Picked"), SLOT(picked(QDBusMessage))); }};
+}
+
+Command add_companion(const Options& app) {
+  auto r = std::make_shared<CompanionRequest>();
+  const Options command = app.command("companion", "Calls the companion to the pointer, or sends it away");
+  command.choice("call", kCompanionCalls, "What is wanted", r->call, Options::Need::Needed);
+  command.text("--shape", r->shape, "column or strip; else that of last time");
+  return {command, [r] { return call_companion(*r); }};
+}
+
+Command add_inside(const Options& app) {
+  auto color = std::make_shared<std::string>();
+  const Options command = app.command(
+      "inside", "Whether a color lies in the mask of the running window, and the nearest that does");
+  command.text("color", *color, "A color as hex or in the notation of CSS", Options::Need::Needed);
+  return {command, [color] { return inside(*color); }};
+}
+
+Command add_outline(const Options& app) {
+  auto measure = std::make_shared<std::string>("hsv");
+  const Options command =
+      app.command("outline", "The mask of the running window as hues and saturations of a measure");
+  command.text("--measure", *measure, "A saturation measure, hsv to start with");
+  return {command, [measure] { return outline(*measure); }};
+}
+
+Command add_watched(const Options& app) {
+  auto followed = std::make_shared<bool>(false);
+  const Options command = app.command("watched", "How the canvas that is watched stands to the plan");
+  command.flag("--follow", *followed, "A line of JSON at each change, until stopped");
+  return {command, [followed] { return watched(*followed); }};
 }
 
 } // namespace zc::cli

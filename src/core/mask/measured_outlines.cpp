@@ -1,16 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/mask/measured_outlines.h"
 
-#include "core/mask/rewheel.h"
-
 namespace zc {
 
 std::vector<std::vector<MeasuredPoint>> measured_outlines(const Mask& mask, const Wheel& wheel,
-                                                          SaturationMeasure measure) {
+                                                          SaturationMeasure measure, double value) {
   // Hues of this scale turn as the measure's own do, so that straight edges stay what they are.
   const Wheel other({HueScale::Light, measure});
   const bool same = wheel.spec() == other.spec();
-  const MaskRegion region(same ? mask : with_colors_kept(mask, wheel, other));
+  const MaskRegion region(same ? mask : with_colors_kept(mask, wheel, other, value));
   std::vector<std::vector<MeasuredPoint>> out;
   for (const auto& outline : region.outlines()) {
     std::vector<MeasuredPoint> points;

@@ -2,7 +2,7 @@
 // A mask in the numbers of another picker.
 #pragma once
 
-#include "core/mask/mask.h"
+#include "core/mask/rewheel.h"
 
 namespace zc {
 
@@ -12,8 +12,9 @@ struct MeasuredPoint {
 };
 
 /// The closed outlines of a mask, holes included, in the hue and saturation of a measure: the same colors as
-/// on the mask's own wheel at L* 60, see with_colors_kept(). Even-odd; each outline ends where it begins.
+/// on the mask's own wheel at that L*, see with_colors_kept(). Even-odd; each outline ends where it begins.
 [[nodiscard]] std::vector<std::vector<MeasuredPoint>> measured_outlines(const Mask& mask, const Wheel& wheel,
-                                                                        SaturationMeasure measure);
+                                                                        SaturationMeasure measure,
+                                                                        double value = kColorsKeptAt);
 
 } // namespace zc

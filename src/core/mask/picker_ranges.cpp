@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/mask/picker_ranges.h"
 
+#include "core/color/convert.h"
 #include "core/mask/measured_outlines.h"
 #include "core/mask/outline.h"
 #include "core/wheel/measure.h"
@@ -69,10 +70,10 @@ PickerRange range_around(const Outline& outline) {
   return out;
 }
 
-PickerFit fit_of(const Mask& mask, const Wheel& wheel, SaturationMeasure model) {
+PickerFit fit_of(const Mask& mask, const Wheel& wheel, SaturationMeasure model, double value) {
   PickerFit out{model, {}, 0};
   std::vector<std::vector<DiscPoint>> drawn;
-  const auto outlines = measured_outlines(mask, wheel, model);
+  const auto outlines = measured_outlines(mask, wheel, model, value);
   for (const Outline& outline : outlines) drawn.push_back(as_points(outline));
   double filled = 0, ranged = 0;
   const auto is_hole = [&](std::size_t i) {
@@ -99,19 +100,54 @@ PickerFit fit_of(const Mask& mask, const Wheel& wheel, SaturationMeasure model) 
 
 } // namespace
 
-std::vector<PickerFit> picker_fits(const Mask& mask, const Wheel& wheel) {
+std::vector<PickerFit> picker_fits(const Mask& mask, const Wheel& wheel, double value) {
   std::vector<PickerFit> out;
   if (MaskRegion(mask).empty()) return out;
-  for (const SaturationMeasure model : kPickerModels) out.push_back(fit_of(mask, wheel, model));
+  for (const SaturationMeasure model : kPickerModels) out.push_back(fit_of(mask, wheel, model, value));
   std::stable_sort(out.begin(), out.end(),
                    [](const PickerFit& a, const PickerFit& b) { return a.filled > b.filled; });
   return out;
 }
 
 double picker_number(SaturationMeasure model, double saturation) {
-  const bool percent =
-      model == SaturationMeasure::Hsl || model == SaturationMeasure::Hsv || model == SaturationMeasure::Hsluv;
-  return saturation * (percent ? 100 : largest_chroma(model));
+  return saturation * (tells_percent(model) ? 100 : largest_chroma(model));
+}
+
+std::string_view picker_name(SaturationMeasure model) {
+  switch (model) {
+  case SaturationMeasure::Hsl:
+    return "HSL";
+  case SaturationMeasure::Hsv:
+    return "HSV";
+  case SaturationMeasure::CielabChroma:
+    return "CIELAB";
+  case SaturationMeasure::OklabChroma:
+    return "OKLab";
+  case SaturationMeasure::LumaChroma:
+    return "luma";
+  case SaturationMeasure::Hsluv:
+    break;
+  }
+  return "HSLuv";
+}
+
+PickerNumbers picker_numbers(SaturationMeasure model, Srgb color) {
+  const Measure::Located at = make_measure(model)->located(color);
+  const double saturation = picker_number(model, at.r);
+  switch (model) {
+  case SaturationMeasure::Hsl:
+    return {at.hue, saturation, 100 * hsl_from_srgb(color).l};
+  case SaturationMeasure::Hsv:
+    return {at.hue, saturation, 100 * hsv_from_srgb(color).v};
+  case SaturationMeasure::OklabChroma:
+    return {at.hue, saturation, 100 * oklab_from_srgb(color).l};
+  case SaturationMeasure::LumaChroma:
+    return {at.hue, saturation, 100 * ycbcr_from_srgb(color).y};
+  case SaturationMeasure::CielabChroma:
+  case SaturationMeasure::Hsluv:
+    break;
+  }
+  return {at.hue, saturation, value_of(color)};
 }
 
 } // namespace zc

@@ -8,15 +8,14 @@
 namespace zc {
 namespace {
 
-constexpr double kUsualValue = 60;
 /// Of the shape's own size, at most of the disc: how long a step is, and how far from a line still counts as
 /// on it.
 constexpr double kShortStep = 0.03, kInLine = 0.004;
 
-DiscPoint mapped(DiscPoint p, const Wheel& from, const Wheel& to) {
-  const WheelPoint place = wheel_point(pulled_onto_disc(p), kUsualValue);
+DiscPoint mapped(DiscPoint p, const Wheel& from, const Wheel& to, double value) {
+  const WheelPoint place = wheel_point(pulled_onto_disc(p), value);
   const ValueSpan span = from.value_span(Angle(place.a), place.r);
-  const double v = span.empty() ? kUsualValue : std::clamp(kUsualValue, span.low, span.high);
+  const double v = span.empty() ? value : std::clamp(value, span.low, span.high);
   const WheelPoint there = to.locate(from.nearest_existing({place.a, place.r, v}).color, place.a);
   return disc_point(there);
 }
@@ -36,7 +35,7 @@ Polygon thinned(const std::vector<DiscPoint>& p) {
   return out;
 }
 
-Polygon mapped(const std::vector<DiscPoint>& p, const Wheel& from, const Wheel& to) {
+Polygon mapped(const std::vector<DiscPoint>& p, const Wheel& from, const Wheel& to, double value) {
   if (p.empty()) return {};
   const double step = kShortStep * std::max(size_of(p), 1e-6);
   std::vector<DiscPoint> walked;
@@ -45,7 +44,7 @@ Polygon mapped(const std::vector<DiscPoint>& p, const Wheel& from, const Wheel& 
     const int steps = std::max(1, static_cast<int>(std::ceil(std::hypot(b.x - a.x, b.y - a.y) / step)));
     for (int k = 0; k < steps; ++k) {
       const double t = static_cast<double>(k) / steps;
-      walked.push_back(mapped({a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t}, from, to));
+      walked.push_back(mapped({a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t}, from, to, value));
     }
   }
   Polygon out = thinned(walked);
@@ -64,13 +63,13 @@ std::vector<Shape> without_holes(const Shape& shape) {
 
 } // namespace
 
-Mask with_colors_kept(const Mask& mask, const Wheel& from, const Wheel& to) {
+Mask with_colors_kept(const Mask& mask, const Wheel& from, const Wheel& to, double value) {
   if (from.spec() == to.spec()) return mask;
   Mask out = mask;
   out.areas.clear();
   for (const auto& area : mask.areas)
     for (const auto& part : without_holes(area.shape))
-      out.areas.push_back({area.mode, mapped(outlines_of(part).front(), from, to)});
+      out.areas.push_back({area.mode, mapped(outlines_of(part).front(), from, to, value)});
   return out;
 }
 

@@ -18,6 +18,7 @@ struct AtHand {
   std::vector<Srgb> recent; ///< Newest first, at most kRecentColors.
   Srgb current{0.5, 0.5, 0.5};
   Steps steps;
+  bool mask_locked = false; ///< Against hands on the wheel that slip.
   bool operator==(const AtHand&) const = default;
 };
 

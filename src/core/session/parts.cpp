@@ -27,10 +27,11 @@ constexpr std::optional<Part> kPieceParts[] = {
 template <class T>
 requires std::same_as<std::remove_const_t<T>, AtHand>
 auto members_of(T& at_hand) {
-  auto& [wells, recent, current, steps] = at_hand;
-  return std::tie(wells, recent, current, steps);
+  auto& [wells, recent, current, steps, mask_locked] = at_hand;
+  return std::tie(wells, recent, current, steps, mask_locked);
 }
-constexpr std::optional<Part> kAtHandParts[] = {Part::AtHand, Part::AtHand, Part::Color, Part::Steps};
+constexpr std::optional<Part> kAtHandParts[] = {Part::AtHand, Part::AtHand, Part::Color, Part::Steps,
+                                                Part::Masking};
 
 template <class T>
 requires std::same_as<std::remove_const_t<T>, Session>
@@ -38,11 +39,11 @@ auto members_of(T& session) {
   auto& [at_hand, at, section_angle, before, origin, filling_well, relations, ramp, extracted, selection,
          family, area, reference, adjustment, left_out, desk, looks, keeps_reference, set_view, looking,
          trying, sharing, mixing, reach, vision, vivid_plan, keys, shows_keys, carry, mask_keeps,
-         sample_side] = session;
+         picks_outside, sample_side] = session;
   return std::tie(at_hand, at, section_angle, before, origin, filling_well, relations, ramp, extracted,
                   selection, family, area, reference, adjustment, left_out, desk, looks, keeps_reference,
                   set_view, looking, trying, sharing, mixing, reach, vision, vivid_plan, keys, shows_keys,
-                  carry, mask_keeps, sample_side);
+                  carry, mask_keeps, picks_outside, sample_side);
 }
 /// What is at hand, looking and trying are of several parts and are asked for themselves.
 constexpr std::optional<Part> kSessionParts[] = {
@@ -51,7 +52,7 @@ constexpr std::optional<Part> kSessionParts[] = {
     Part::Reference,   Part::Adjustment, Part::Versions,  Part::Desk,      Part::Looking,   Part::Looking,
     Part::SetView,     std::nullopt,     std::nullopt,    Part::Sharing,   Part::Mixing,    Part::Reach,
     Part::ColorVision, Part::Vivid,      Part::Keys,      Part::Keys,      Part::Masking,   Part::Masking,
-    Part::Looking};
+    Part::Masking,     Part::Looking};
 
 template <class Members, std::size_t... I>
 Parts differing(const Members& a, const Members& b, const std::optional<Part>* parts,

@@ -136,15 +136,19 @@ Session followed(Session session, const Piece& piece, const Geometry& geometry) 
 // ---------------------------------------------------------------- the current color
 
 PickRules pick_rules(const Session& session, const Piece& piece, const Geometry& geometry) {
-  return {geometry.wheel(), geometry.region(), piece.rule, session.at_hand.steps};
+  const bool let_go = session.picks_outside && piece.rule == MaskRule::Held;
+  return {geometry.wheel(), geometry.region(), let_go ? MaskRule::Flagged : piece.rule,
+          session.at_hand.steps};
 }
 
-Session pick_begun(Session session) {
+Session pick_begun(Session session, bool outside) {
+  session.picks_outside = outside;
   session.before = session.color();
   return session;
 }
 
 Session pick_ended(Session session) {
+  session.picks_outside = false;
   session.at_hand.recent = with_recent(std::move(session.at_hand.recent), session.color());
   if (session.filling_well) session.at_hand.wells[*session.filling_well] = session.color();
   return session;

@@ -186,6 +186,7 @@ struct Session {
   bool shows_keys = false; ///< There, instead of the wheel.
   Carry carry = Carry::MaskOnly;
   MaskKeeps mask_keeps = MaskKeeps::Colors;
+  bool picks_outside = false; ///< The pick that has begun may leave a mask that holds picks.
   int sample_side = 5;
 
   [[nodiscard]] Srgb color() const { return at_hand.current; }
@@ -205,7 +206,8 @@ struct Session {
 
 /// A pick begins: from here on `before` is the color of now. It ends: it joins the recent colors and fills
 /// the chosen well.
-[[nodiscard]] Session pick_begun(Session session);
+/// `outside`: this one pick may leave a mask that holds picks, and is flagged.
+[[nodiscard]] Session pick_begun(Session session, bool outside = false);
 [[nodiscard]] Session pick_ended(Session session);
 
 // In the middle of a pick. In the vivid plan the value comes with the hue. ERRORS of the plan: BadInput when

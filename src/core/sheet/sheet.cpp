@@ -5,6 +5,7 @@
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/grading/grading.h"
+#include "core/sheet/picker_words.h"
 #include "core/wheel/color_words.h"
 
 #include <algorithm>
@@ -137,6 +138,13 @@ private:
         const Wheel wheel(m_piece.wheel);
         const Srgb neutral = wheel.nearest_existing(wheel_point(*center, 60)).color;
         out.push_back(m_words.said("neutral: %1", {m_words.named(neutral)}));
+      }
+    }
+    if (const Mask* mask = mask_in_use(m_piece)) {
+      const auto fits = picker_fits(*mask, Wheel(m_piece.wheel), m_spec.wheel_value.value_or(kColorsKeptAt));
+      if (!fits.empty()) {
+        out.push_back(fit_line(fits.front(), m_words));
+        for (std::string& line : range_lines(fits.front(), m_words)) out.push_back(std::move(line));
       }
     }
     if (!m_pictures.relation.empty())

@@ -48,6 +48,7 @@ Json at_hand_json(const AtHand& at_hand) {
     out["steps"] = {{"hues", at_hand.steps.hues},
                     {"saturations", at_hand.steps.saturations},
                     {"values", at_hand.steps.values}};
+  if (at_hand.mask_locked) out["mask_locked"] = true;
   return out;
 }
 
@@ -69,6 +70,7 @@ AtHand read_at_hand(Fields f) {
                                     static_cast<int>(s.number("saturations", 0, 50, 0)),
                                     static_cast<int>(s.number("values", 0, 101, 0))});
   }
+  at_hand.mask_locked = f.flag("mask_locked", false);
   return at_hand;
 }
 

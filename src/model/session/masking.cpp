@@ -33,4 +33,8 @@ void Masking::select_area(std::size_t area) {
   m_studio.take(followed(std::move(next), m_studio.piece(), m_studio.geometry()));
 }
 
+void Masking::lock_mask(bool locked) {
+  m_studio.change([locked](Session& s) { s.at_hand.mask_locked = locked; });
+}
+
 } // namespace zc

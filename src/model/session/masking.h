@@ -16,6 +16,8 @@ public:
   void change_wheel(const WheelSpec& wheel);
   void turn_mask(double by, const QString& drag = {});
   void remove_mask();
+  /// Against hands on the wheel; it is still changed by numbers, patterns and commands.
+  void lock_mask(bool locked);
   void select_area(std::size_t area);
 
 private:

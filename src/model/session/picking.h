@@ -15,9 +15,10 @@ public:
     connect(&studio, &Studio::startedAnew, this, &Picking::forget_begun);
   }
 
-  void begin_pick() {
+  /// `outside`: this one may leave a mask that holds picks.
+  void begin_pick(bool outside = false) {
     m_begun = true;
-    m_studio.take(pick_begun(m_studio.session()));
+    m_studio.take(pick_begun(m_studio.session(), outside));
   }
   void end_pick() {
     m_begun = false;

@@ -73,7 +73,7 @@ ImagesOrder ShareModel::images_order() const {
   if (auto keys = keys_shown(); !keys.empty())
     out.keys = m_keys.maker_of(std::move(keys), {kSheetKey, kSheetKey});
   if (!out.spec.study) return out;
-  out.study.study = m_tries.study();
+  out.study.study = m_tries.reference_study();
   out.study.side = m_tries.colors_of({}, false);
   return out;
 }

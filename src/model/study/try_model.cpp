@@ -42,11 +42,30 @@ void TryModel::forget() {
   m_rest.stop();
   m_hovered = 0;
   m_marked.reset();
+  m_wants_canvas = false;
+  m_canvas.reset();
+  m_canvas_study = {};
 }
 
-std::shared_ptr<const Photo> TryModel::photo() const { return m_reader.photo(); }
+std::shared_ptr<const Photo> TryModel::photo() const { return tries_canvas() ? m_canvas : m_reader.photo(); }
 
-const Study& TryModel::study() const {
+void TryModel::try_canvas(bool tried) {
+  if (tried == m_wants_canvas) return;
+  m_wants_canvas = tried;
+  m_marked.reset();
+  emit pictureChanged();
+  emit changed();
+}
+
+void TryModel::take_canvas(std::shared_ptr<const Photo> canvas) {
+  if (canvas == m_canvas) return;
+  m_canvas = std::move(canvas);
+  if (!m_wants_canvas) return;
+  emit pictureChanged();
+  emit changed();
+}
+
+const Study& TryModel::reference_study() const {
   static const Study none;
   const Reference* reference = find_reference(m_studio.piece(), m_studio.session().reference);
   return reference ? reference->study : none;
@@ -57,6 +76,10 @@ void TryModel::change_study(const QString& name, const std::function<void(Study&
   Study next = study();
   change(next);
   if (next == study()) return;
+  if (tries_canvas()) {
+    m_canvas_study = std::move(next);
+    return emit changed();
+  }
   m_studio.store().apply(
       name,
       [reference = m_studio.session().reference, next](Piece p) {

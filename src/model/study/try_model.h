@@ -46,10 +46,19 @@ public:
   ~TryModel() override;
 
   [[nodiscard]] std::shared_ptr<const Photo> photo() const;
+  /// The canvas on the screen is tried in the place of the shown reference, as long as there is one. It is no
+  /// part of the piece, and neither is how it is studied.
+  void try_canvas(bool tried);
+  [[nodiscard]] bool tries_canvas() const { return m_wants_canvas && m_canvas; }
+  [[nodiscard]] bool wants_canvas() const { return m_wants_canvas; }
+  /// Whoever watches it tells how it looks now; null when it is watched no longer.
+  void take_canvas(std::shared_ptr<const Photo> canvas);
+  /// How the shown reference is studied, whatever is tried.
+  [[nodiscard]] const Study& reference_study() const;
   /// What a side can show: the photo, also pressed into the mask, the states of the sets, the photo in the
   /// keys that can be listed. One that is shown and is none of them any more stands last.
   [[nodiscard]] std::vector<TrySide> sides(const TrySide& shown) const;
-  [[nodiscard]] const Study& study() const;
+  [[nodiscard]] const Study& study() const { return tries_canvas() ? m_canvas_study : reference_study(); }
   /// Empty for the photo and for a set without swatches. `lit`: under the light that is tried.
   [[nodiscard]] SideColors colors_of(const TrySide& side, bool lit) const;
   /// Null for none. REQUIRES a side that is no photo.
@@ -98,6 +107,8 @@ public:
 signals:
   void changed();
   void hoveredChanged();
+  /// Another picture is tried: the canvas, another state of it, or the reference again.
+  void pictureChanged();
 
 private:
   /// Another piece is open: nothing that was made of the pictures of the one before is kept.
@@ -185,6 +196,9 @@ private:
   int m_most_missing = 6;
   QTimer m_rest;
 
+  bool m_wants_canvas = false;
+  std::shared_ptr<const Photo> m_canvas;
+  Study m_canvas_study;
   Srgb8 m_ground = TriedSide().ground;
   Id m_hovered = 0;
   bool m_on_staff = false;

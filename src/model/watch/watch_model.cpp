@@ -8,6 +8,7 @@
 #include <QSize>
 
 #include <algorithm>
+#include <future>
 
 namespace zc {
 namespace {
@@ -25,6 +26,17 @@ QImage small_picture_of(const QImage& picture, const DisplayProfile* monitor) {
   return monitor ? monitor->from_monitor(small) : small;
 }
 
+/// As a reference is: with its smaller levels and its values.
+std::shared_ptr<const Photo> photo_of(const QImage& raw, const DisplayProfile* monitor) {
+  const QImage whole = raw.convertToFormat(QImage::Format_RGB32);
+  auto out = std::make_shared<Photo>();
+  out->levels = levels_of(monitor ? monitor->from_monitor(whole) : whole);
+  std::promise<FineValues> values;
+  values.set_value(fine_values(view_of(out->full())));
+  out->read_values = values.get_future().share();
+  return out;
+}
+
 std::size_t place_in(const std::vector<Id>& swatches, Id swatch) {
   return static_cast<std::size_t>(std::find(swatches.begin(), swatches.end(), swatch) - swatches.begin());
 }
@@ -39,6 +51,10 @@ std::optional<double> SeenCanvas::used(Id swatch) const {
 
 WatchModel::WatchModel(Studio& studio, PhotoModel& reader, TryModel& tries)
     : OfDocument(studio.scope()), m_studio(studio), m_reader(reader), m_tries(tries) {
+  connect(&tries, &TryModel::pictureChanged, this, [this] {
+    const bool wanted = m_tries.wants_canvas() && m_source && !m_raw.isNull();
+    if (wanted && !m_tries.tries_canvas()) measure();
+  });
   studio.hear({Part::Geometry, Part::Sets, Part::Adjustment, Part::Trying}, this, &WatchModel::follow_plan);
 }
 
@@ -79,6 +95,7 @@ void WatchModel::forget() { drop(); }
 /// Nothing of what was watched is kept.
 void WatchModel::drop() {
   m_source.reset();
+  m_tries.take_canvas(nullptr);
   m_measuring.forget();
   m_way.forget();
   m_hidden.clear();
@@ -148,15 +165,18 @@ void WatchModel::measure() {
     m_plan = std::move(plan);
   }
   m_measuring.start(
-      [raw = m_raw, monitor = m_monitor, checker = *m_checker,
-       swatches = m_plan.swatches](const Progress& progress) -> std::optional<SeenCanvas> {
+      [raw = m_raw, monitor = m_monitor, checker = *m_checker, swatches = m_plan.swatches,
+       tried = m_tries.wants_canvas()](const Progress& progress) -> std::optional<SeenCanvas> {
         QImage small = small_picture_of(raw, monitor.get());
         auto check = checker.check(view_of(small), progress);
         if (!check) return std::nullopt;
-        return SeenCanvas{std::move(small), *std::move(check), swatches};
+        auto whole = tried ? photo_of(raw, monitor.get()) : nullptr;
+        return SeenCanvas{std::move(small), *std::move(check), swatches, std::move(whole)};
       },
       [this](std::optional<SeenCanvas> seen) {
-        if (seen) m_on_screen = std::move(seen);
+        if (!seen) return;
+        m_on_screen = std::move(seen);
+        if (m_on_screen->whole) m_tries.take_canvas(m_on_screen->whole);
         if (m_pointed && *m_pointed >= m_on_screen->check.strays.size()) m_pointed.reset();
         if (m_waiting || plan_of_now() != m_plan) measure();
         emit changed();

@@ -18,6 +18,7 @@ struct SeenCanvas {
   QImage picture; ///< Small, in colors of the piece.
   CanvasCheck check;
   std::vector<Id> swatches; ///< Whose the used shares of the check are.
+  std::shared_ptr<const Photo> whole = {}; ///< In colors of the piece; only while it is tried.
   [[nodiscard]] std::optional<double> used(Id swatch) const;
 };
 

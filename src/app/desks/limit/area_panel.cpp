@@ -165,6 +165,13 @@ QWidget* AreaPanel::make_commands() {
     connect(button, &QAbstractButton::clicked, this, &AreaPanel::change_mode);
   }
   modes->addStretch();
+  m_locked =
+      word_switch(QStringLiteral("maskLocked"), tr("locked"),
+                  tr("Leave the mask as it is when hands slip on the wheel; numbers and commands still "
+                     "change it"),
+                  box);
+  connect(m_locked, &QAbstractButton::clicked, &m_masking, &Masking::lock_mask);
+  modes->addWidget(m_locked);
   modes->addWidget(make_more(box));
   auto* row = new QHBoxLayout;
   row->setSpacing(3);
@@ -297,6 +304,7 @@ void AreaPanel::change_mode() {
 }
 
 void AreaPanel::follow() {
+  m_locked->setChecked(m_model.at_hand().mask_locked);
   const QSignalBlocker quiet(m_list);
   const auto& mask = m_model.piece().mask;
   QStringList rows;

@@ -43,6 +43,7 @@ private:
   std::array<NumberField*, 5> m_fields{};
   WordControl* m_adds = nullptr;
   WordControl* m_cuts = nullptr;
+  WordControl* m_locked = nullptr;
   std::vector<QPushButton*> m_commands;
   std::size_t m_corner = 0; ///< That the numbers show.
   QAction *m_add_corner = nullptr, *m_remove_corner = nullptr, *m_remove_mask = nullptr;

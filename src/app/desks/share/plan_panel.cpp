@@ -5,10 +5,14 @@
 #include "app/controls/field_grid.h"
 #include "app/controls/number_field.h"
 #include "app/theme/theme.h"
+#include "core/sheet/picker_words.h"
 #include "core/sheet/plan_picture.h"
+#include "model/i18n/language.h"
+#include "model/i18n/text.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
 
+#include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -62,9 +66,67 @@ PlanPanel::PlanPanel(Studio& model, Viewing& viewing, QWidget* parent)
   out->addWidget(write);
   out->addWidget(copy);
   out->addStretch(1);
+  column->addSpacing(12);
+  add_picker(*column);
   column->addStretch(1);
   model.hear({Part::Sharing, Part::Steps}, this, &PlanPanel::follow);
+  model.hear({Part::Geometry, Part::Sharing}, this, &PlanPanel::follow_picker);
   follow();
+  follow_picker();
+}
+
+/// The limit in the numbers of the picker that the painting program has.
+void PlanPanel::add_picker(QVBoxLayout& column) {
+  column.addWidget(heading_label(tr("The limit in other pickers"), this));
+  m_picker = new QComboBox(this);
+  m_picker->setObjectName(QStringLiteral("plan.picker"));
+  m_picker->setAccessibleName(tr("Picker of your painting program"));
+  m_picker->setToolTip(
+      tr("The model that the picker of your painting program turns; the best fit comes first"));
+  auto* fields = new FieldGrid;
+  fields->add(tr("Picker"), {m_picker});
+  column.addLayout(fields);
+  const auto words = [&](const QString& name) {
+    auto* label = new QLabel(this);
+    label->setObjectName(name);
+    label->setFont(caption_font());
+    label->setWordWrap(true);
+    label->setTextFormat(Qt::PlainText);
+    label->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    column.addWidget(label);
+    return label;
+  };
+  m_ranges = words(QStringLiteral("plan.ranges"));
+  m_corners = words(QStringLiteral("plan.corners"));
+  connect(m_picker, &QComboBox::activated, this, &PlanPanel::follow_picker);
+}
+
+void PlanPanel::follow_picker() {
+  const Mask* mask = mask_in_use(m_model.piece());
+  const double value = m_model.session().sharing.plan.value;
+  const auto fits = mask ? picker_fits(*mask, m_model.wheel(), value) : std::vector<PickerFit>();
+  allow(*m_picker, !fits.empty(), tr("There is no mask in use."));
+  if (fits.empty()) {
+    m_picker->clear();
+    m_ranges->setText(tr("Without a mask every hue and saturation is allowed."));
+    return m_corners->clear();
+  }
+  const QVariant chosen = m_picker->currentIndex() > 0 ? m_picker->currentData() : QVariant();
+  m_picker->clear();
+  for (const PickerFit& fit : fits)
+    m_picker->addItem(fit.model == SaturationMeasure::LumaChroma ? tr("luma and chroma (BT.709)")
+                                                                 : text(picker_name(fit.model)),
+                      static_cast<int>(fit.model));
+  m_picker->setCurrentIndex(std::max(0, m_picker->findData(chosen)));
+  const PickerFit& fit = fits[static_cast<std::size_t>(m_picker->currentIndex())];
+  const SheetWords said = words_of_sheets();
+  QStringList lines{text(fit_line(fit, said))};
+  for (const std::string& line : range_lines(fit, said)) lines << text(line);
+  m_ranges->setText(lines.join(QLatin1Char('\n')));
+  lines = {tr("Corners at value %1:").arg(std::lround(value))};
+  for (const std::string& line : corner_lines(*mask, m_model.wheel(), value, fit.model, said))
+    lines << text(line);
+  m_corners->setText(lines.size() > 1 ? lines.join(QLatin1Char('\n')) : QString());
 }
 
 void PlanPanel::add_looks(QHBoxLayout& row) {

@@ -6,8 +6,10 @@
 
 #include <QWidget>
 
+class QComboBox;
 class QHBoxLayout;
 class QLabel;
+class QVBoxLayout;
 
 namespace zc {
 
@@ -29,6 +31,8 @@ private:
   void add_looks(QHBoxLayout& row);
   void add_numbers(FieldGrid& fields);
   void add_kinds(QHBoxLayout& row);
+  void add_picker(QVBoxLayout& column);
+  void follow_picker();
   void change(const std::function<void(PlanView&)>& by);
   void follow();
   Studio& m_model;
@@ -38,6 +42,9 @@ private:
   WordControl* m_bare;
   QLabel* m_value_name = nullptr;
   QLabel* m_row_name = nullptr;
+  QComboBox* m_picker = nullptr;
+  QLabel* m_ranges = nullptr;
+  QLabel* m_corners = nullptr;
   NumberField* m_value;
   NumberField* m_row;
   NumberField* m_size;

@@ -181,7 +181,8 @@ void MissingPanel::lay(const std::vector<MissingColor>& lacks) {
     LaidColor color;
     color.color = lack.color;
     // Of another picture only the thumbnail has been asked, whose pixels are not the picture's.
-    if (!m_tries.needed_by()) color.from = SampleOrigin{m_model.session().reference, lack.x, lack.y};
+    if (!m_tries.needed_by() && !m_tries.tries_canvas())
+      color.from = SampleOrigin{m_model.session().reference, lack.x, lack.y};
     colors.push_back(color);
   }
   if (colors.size() == 1) return m_laying.lay_color(colors.front());

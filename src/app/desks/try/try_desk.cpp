@@ -94,6 +94,14 @@ QWidget* TryDesk::make_head() {
   row->setContentsMargins(0, 2, 0, 0);
   m_name = new ElidedLabel(heading_font(), head);
   row->addWidget(m_name, 1);
+  m_canvas = word_switch(QStringLiteral("tryCanvas"), tr("canvas"),
+                         tr("Try the canvas that is watched on the screen instead of the reference"), head);
+  connect(m_canvas, &QAbstractButton::clicked, &m_model.tries(), &TryModel::try_canvas);
+  connect(&m_model.watch(), &WatchModel::begun, this, &TryDesk::follow);
+  connect(&m_model.watch(), &WatchModel::changed, this, [this] {
+    if (m_canvas->isVisible() != m_model.watch().on()) follow();
+  });
+  row->addWidget(m_canvas);
   auto* ways = joined_row();
   row->addLayout(ways);
   for (const auto& [word, way, tip] : kWays) {
@@ -323,10 +331,16 @@ QWidget* TryDesk::make_foot() {
 
 void TryDesk::follow() {
   if (!isVisibleTo(parentWidget())) return;
-  m_first->setVisible(m_model.piece().references.empty());
+  m_first->setVisible(m_model.piece().references.empty() && !m_model.tries().tries_canvas());
   const Trying& trying = m_model.session().trying;
   const Reference* reference = find_reference(m_model.piece(), m_model.session().reference);
-  m_name->setText(reference ? text(reference->name) : tr("no picture"));
+  const WatchModel& watch = m_model.watch();
+  m_canvas->setVisible(watch.on());
+  m_canvas->setChecked(m_model.tries().wants_canvas());
+  m_model.watch().look(this, watch.on() && m_model.tries().wants_canvas());
+  m_name->setText(m_model.tries().tries_canvas() ? tr("canvas on screen")
+                  : reference                    ? text(reference->name)
+                                                 : tr("no picture"));
   for (const auto& [button, way] : m_ways) button->setChecked(way == trying.way);
   m_two->setChecked(trying.two);
   m_squint->setChecked(trying.squint);
@@ -413,6 +427,7 @@ bool TryDesk::event(QEvent* event) {
     m_view->leave_foot(m_drawers->height());
   }
   if (event->type() == QEvent::Show) follow();
+  if (event->type() == QEvent::Hide) m_model.watch().look(this, false);
   return done;
 }
 

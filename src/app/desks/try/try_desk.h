@@ -63,6 +63,7 @@ private:
   Drawers* m_drawers;
   std::vector<std::pair<WordControl*, TryWay>> m_ways;
   QLabel* m_name = nullptr;
+  WordControl* m_canvas = nullptr;
   QLabel* m_says = nullptr;
   WordControl* m_two = nullptr;
   WordControl* m_squint = nullptr;
