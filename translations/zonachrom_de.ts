@@ -3971,22 +3971,6 @@ in die Maske geholt</translation>
         <translation>Das Farbfeld unter dem Zeiger, das ausgewählte oder die gewählte Familie umbenennen</translation>
     </message>
     <message>
-        <source>&amp;Watch canvas on screen</source>
-        <translation>&amp;Leinwand auf dem Bildschirm beobachten</translation>
-    </message>
-    <message>
-        <source>Choose the part of the screen where you paint; the companion shows what strays from the plan there</source>
-        <translation>Den Teil des Bildschirms wählen, in dem du malst; der Begleiter zeigt, was dort vom Plan abweicht</translation>
-    </message>
-    <message>
-        <source>Watch sa&amp;me part again</source>
-        <translation>Denselben Teil &amp;wieder beobachten</translation>
-    </message>
-    <message>
-        <source>Watch the part of the screen that was watched last</source>
-        <translation>Den zuletzt beobachteten Teil des Bildschirms beobachten</translation>
-    </message>
-    <message>
         <source>Set global shortcuts for &amp;picking and companion</source>
         <translation>&amp;Globale Tastenkürzel für Wählen und Begleiter setzen</translation>
     </message>
@@ -10706,6 +10690,22 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Arrows move a pointer over the view with the focus; Enter clicks, Space takes hold and lets go, the Menu key opens a menu, Escape ends</source>
         <translation>Pfeile führen einen Zeiger über die Ansicht mit dem Fokus; Eingabe klickt, Leertaste greift und lässt los, die Menütaste öffnet ein Menü, Esc beendet</translation>
+    </message>
+    <message>
+        <source>&amp;Watch canvas on screen</source>
+        <translation>&amp;Leinwand auf dem Bildschirm beobachten</translation>
+    </message>
+    <message>
+        <source>Choose the part of the screen where you paint; the companion shows what strays from the plan there</source>
+        <translation>Den Teil des Bildschirms wählen, in dem du malst; der Begleiter zeigt, was dort vom Plan abweicht</translation>
+    </message>
+    <message>
+        <source>Watch sa&amp;me part again</source>
+        <translation>Denselben Teil &amp;wieder beobachten</translation>
+    </message>
+    <message>
+        <source>Watch the part of the screen that was watched last</source>
+        <translation>Den zuletzt beobachteten Teil des Bildschirms beobachten</translation>
     </message>
 </context>
 <context>

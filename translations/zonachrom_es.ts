@@ -3971,22 +3971,6 @@ llevado a la máscara</translation>
         <translation>Cambiar el nombre de la muestra bajo el puntero, de la seleccionada o de la familia elegida</translation>
     </message>
     <message>
-        <source>&amp;Watch canvas on screen</source>
-        <translation>&amp;Observar lienzo en la pantalla</translation>
-    </message>
-    <message>
-        <source>Choose the part of the screen where you paint; the companion shows what strays from the plan there</source>
-        <translation>Elige la parte de la pantalla donde pintas; el acompañante muestra lo que allí se aparta del plan</translation>
-    </message>
-    <message>
-        <source>Watch sa&amp;me part again</source>
-        <translation>Observar otra &amp;vez la misma parte</translation>
-    </message>
-    <message>
-        <source>Watch the part of the screen that was watched last</source>
-        <translation>Observar la última parte de la pantalla que se observó</translation>
-    </message>
-    <message>
         <source>Set global shortcuts for &amp;picking and companion</source>
         <translation>Fijar atajos &amp;globales para tomar y acompañante</translation>
     </message>
@@ -10706,6 +10690,22 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Arrows move a pointer over the view with the focus; Enter clicks, Space takes hold and lets go, the Menu key opens a menu, Escape ends</source>
         <translation>Las flechas mueven un puntero sobre la vista con el foco; Entrar hace clic, Espacio agarra y suelta, la tecla Menú abre un menú, Esc termina</translation>
+    </message>
+    <message>
+        <source>&amp;Watch canvas on screen</source>
+        <translation>&amp;Observar lienzo en la pantalla</translation>
+    </message>
+    <message>
+        <source>Choose the part of the screen where you paint; the companion shows what strays from the plan there</source>
+        <translation>Elige la parte de la pantalla donde pintas; el acompañante muestra lo que allí se aparta del plan</translation>
+    </message>
+    <message>
+        <source>Watch sa&amp;me part again</source>
+        <translation>Observar otra &amp;vez la misma parte</translation>
+    </message>
+    <message>
+        <source>Watch the part of the screen that was watched last</source>
+        <translation>Observar la última parte de la pantalla que se observó</translation>
     </message>
 </context>
 <context>

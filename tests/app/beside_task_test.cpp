@@ -1,15 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Beside the canvas: the plan in a window of its own, the same session on both sides, colors copied on pick.
 #include "app/band/staff_view.h"
+#include "app/companion/canvas_picture.h"
 #include "app/companion/strip_view.h"
 #include "app/program/beside.h"
+#include "app/tray/chip_row.h"
 #include "app/tray/color_pair.h"
 #include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "desk.h"
+#include "support/painted_canvas.h"
 
 #include <QClipboard>
+#include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMimeData>
@@ -39,6 +43,9 @@ private slots:
   void called_during_the_last_save_it_stays_and_leaving_asks_again();
   void a_pen_shows_picks_and_goes_back();
   void shape_and_place_are_remembered();
+  void a_watched_canvas_is_told_on_its_page();
+  void related_colors_stand_beside_the_canvas();
+  void it_comes_to_the_pointer_and_goes();
   void the_window_the_companion_and_the_bus_go_in_any_order();
 
 private:
@@ -51,6 +58,10 @@ private:
     return m_beside->wheel().screen_point(disc_point(Angle(angle), saturation));
   }
   QString words(const char* label) { return in_companion<QLabel>(label).text(); }
+
+  static QColor canvas_ground(const List<Family>& families) {
+    return QColor(QString::fromStdString(hex_of(families[1].swatches[1].color)));
+  }
 
   std::unique_ptr<DeskTop> m_desk;
   Companion* m_beside = nullptr;
@@ -252,6 +263,129 @@ void BesideTask::shape_and_place_are_remembered() {
   // No larger than the screen, and on it.
   m_beside->apply_place({-500, 5000, 84, 90000});
   QVERIFY(m_beside->screen()->availableGeometry().contains(QRect(m_beside->pos(), m_beside->size())));
+}
+
+/// Strays as chips, on the wheel and in the small picture; use on the staff; a way back used, added, copied.
+void BesideTask::a_watched_canvas_is_told_on_its_page() {
+  WatchModel& watch = m_desk->model().watch();
+  auto& page = in_companion<QWidget>("watchCanvas");
+  in_companion<QAbstractButton>("besideCanvas").click();
+  QVERIFY(page.isVisible() && !in_companion<QWidget>("canvasPicture").isVisible());
+  const auto swatches = current_set(m_desk->piece())->families;
+  auto source =
+      std::make_unique<PaintedCanvas>(QColor(QString::fromStdString(hex_of(swatches[1].swatches[1].color))));
+  PaintedCanvas& canvas = *source;
+  watch.begin(std::move(source));
+  QVERIFY(canvas.wanted()); // The companion looks.
+  const QColor stray(0, 255, 64);
+  canvas.paint({400, 0, 400, 250}, stray);
+  QVERIFY(comes_true([&] { return watch.seen() && watch.seen()->check.strays.size() == 1; }));
+  auto& picture = in_companion<CanvasPicture>("canvasPicture");
+  auto& chips = in_companion<ChipRow>("strayChips");
+  QVERIFY(picture.isVisible() && chips.steps().size() == 1);
+  QVERIFY(words("canvasSays").startsWith("Outside 25.0 %"));
+  QVERIFY(words("canvasSays").contains("18 of 19 unused"));
+  QVERIFY(!in_companion<QAbstractButton>("wayUse").isEnabled());
+  // The picture shows where; the rest has stepped back.
+  const QImage shown = picture.grab().toImage();
+  const QPoint in =
+      picture.point_of({watch.seen()->check.strays[0].x, watch.seen()->check.strays[0].y + 20}).toPoint();
+  QCOMPARE(shown.pixelColor(in), stray);
+  QVERIFY(shown.pixelColor(in - QPoint(40, 0)) != canvas_ground(swatches));
+  move(picture, picture.point_of({watch.seen()->check.strays[0].x, watch.seen()->check.strays[0].y}),
+       Qt::NoButton);
+  QCOMPARE(watch.pointed().value_or(9), std::size_t{0});
+  // On the wheel it has its place.
+  const QPoint there = m_beside->wheel()
+                           .screen_point(disc_point(m_desk->model().wheel().locate({0, 1, 64 / 255.0})))
+                           .toPoint();
+  QCOMPARE(m_beside->wheel().grab().toImage().pixelColor(there), stray);
+
+  click(chips, chips.chip_rect(0).center());
+  QVERIFY(comes_true([&] { return watch.way() != nullptr; }));
+  QVERIFY(words("wayBack").contains(" : "));
+  const Srgb inside = (**watch.way()).inside->color;
+  in_companion<QAbstractButton>("wayUse").click();
+  QCOMPARE(m_desk->session().color(), inside);
+  const auto count = [&] {
+    std::size_t all = 0;
+    for (const Family& family : current_set(m_desk->piece())->families) all += family.swatches.size();
+    return all;
+  };
+  const std::size_t before = count();
+  in_companion<QAbstractButton>("wayAdd").click();
+  QCOMPARE(count(), before + 1);
+  // The set is another, so it is sought anew.
+  QVERIFY(comes_true([&] { return in_companion<QAbstractButton>("wayCopy").isEnabled(); }));
+  in_companion<QAbstractButton>("wayCopy").click();
+  QCOMPARE(QGuiApplication::clipboard()->text(), QString::fromStdString(hex_of(inside)));
+  const QString as_paint = words("wayBack");
+  in_companion<QAbstractButton>("wayAsLight").click();
+  QVERIFY(comes_true([&] { return watch.way() && words("wayBack") != as_paint; }));
+  // In a strip it is one line.
+  m_beside->apply_shape(CompanionShape::Strip);
+  QVERIFY(words("stripCanvas").contains("strays"));
+  m_beside->apply_shape(CompanionShape::Column);
+  emit canvas.hidden("Covered.");
+  QCOMPARE(words("canvasBands"), QString("Covered."));
+  // Tried like a reference.
+  m_desk->model().viewing().show_desk(Desk::Try);
+  auto& tried = m_desk->part<QAbstractButton>("tryCanvas");
+  QVERIFY(tried.isVisible());
+  tried.click();
+  canvas.paint({0, 0, 10, 10}, stray);
+  QVERIFY(comes_true([&] { return m_desk->model().tries().tries_canvas(); }));
+  QCOMPARE(m_desk->model().tries().photo()->full().size(), QSize(800, 500));
+  const Piece piece = m_desk->piece();
+  m_desk->model().tries().change_study("Cut", [](Study& s) { s.by_areas = !s.by_areas; });
+  QVERIFY(m_desk->piece() == piece); // It is no part of the piece.
+  in_companion<QAbstractButton>("endWatch").click();
+  QVERIFY(!watch.on() && !m_desk->model().tries().tries_canvas() && !tried.isVisible());
+  QVERIFY(page.isVisible());
+}
+
+void BesideTask::related_colors_stand_beside_the_canvas() {
+  in_companion<QAbstractButton>("besideRelated").click();
+  auto& relation = in_companion<QComboBox>("besideRelation");
+  relation.setCurrentIndex(relation.findData(static_cast<int>(Relation::Triad)));
+  emit relation.activated(relation.currentIndex());
+  QCOMPARE(m_desk->session().relations.relation, Relation::Triad);
+  auto& members = in_companion<ChipRow>("besideMembers");
+  QCOMPARE(members.steps().size(), std::size_t{3});
+  const Srgb wanted = members.steps()[1].color;
+  click(members, members.chip_rect(1).center());
+  QCOMPARE(m_desk->session().color(), wanted);
+  auto& tints = in_companion<ChipRow>("besideStrip.tints");
+  QVERIFY(tints.isVisible() && tints.steps().size() == 6);
+  const Srgb tint = tints.steps()[2].color;
+  click(tints, tints.chip_rect(2).center());
+  QCOMPARE(m_desk->session().color(), tint);
+  in_companion<QAbstractButton>("besideAllRelations").click();
+  QVERIFY(m_desk->session().relations.all);
+}
+
+void BesideTask::it_comes_to_the_pointer_and_goes() {
+  Beside& beside = m_desk->program.beside;
+  beside.send_away();
+  QVERIFY(!beside.shown());
+  QCursor::setPos(300, 400);
+  beside.come_as("strip");
+  QVERIFY(beside.shown() && m_beside->shape() == CompanionShape::Strip);
+  const QRect place = m_beside->geometry();
+  QVERIFY(!place.contains(QCursor::pos()) && std::abs(place.left() - 300) < 60);
+  QVERIFY(m_beside->screen()->availableGeometry().contains(place));
+  beside.come_or_go();
+  QVERIFY(!beside.shown());
+  // At the right edge it stands to the left.
+  QCursor::setPos(m_beside->screen()->availableGeometry().right() - 5, 400);
+  beside.come_as("column");
+  QVERIFY(m_beside->screen()->availableGeometry().contains(m_beside->geometry()));
+  QVERIFY(!m_beside->geometry().contains(QCursor::pos()));
+  // Nobody is left without a window.
+  m_desk->window.hide();
+  beside.send_away();
+  QVERIFY(m_desk->window.isVisible() && m_desk->window.isMinimized());
+  m_desk->window.showNormal();
 }
 
 /// Each on the piece as it is, with a hex being typed, while photos are decoded; what is left goes on.

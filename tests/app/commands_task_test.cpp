@@ -566,6 +566,13 @@ std::vector<Command> all_commands() {
          run();
          return all && d.session().carry == Carry::SetToo;
        }},
+      {"lockMask", "", Desk::Limit,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool locked = d.model().at_hand().mask_locked;
+         run();
+         return locked && !d.model().at_hand().mask_locked;
+       }},
       {"removeMask", "", Desk::Limit,
        [](DeskTop& d, const Trigger& run) {
          run();
@@ -758,6 +765,16 @@ std::vector<Command> all_commands() {
          return comes_true([&] { return d.notice().contains("does not offer global shortcuts"); });
        }},
       {"addScreenPicture", "Shift+P", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return comes_true([&] { return d.notice().contains("see the screen"); });
+       }},
+      {"watchCanvas", "W", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         return comes_true([&] { return d.notice().contains("see the screen"); });
+       }},
+      {"watchCanvasAgain", "Shift+W", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
          run();
          return comes_true([&] { return d.notice().contains("see the screen"); });

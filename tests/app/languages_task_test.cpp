@@ -370,6 +370,8 @@ void LanguagesTask::nothing_is_left_in_english() {
                                   "Color",
                                   "CxF (ISO 17972-1)",
                                   "Design tokens",
+                                  "CIELAB",
+                                  "OKLab",
                                   "HSL",
                                   "HSV",
                                   "LCh",

@@ -24,6 +24,8 @@ private slots:
   void a_mask_is_drawn_shaped_used_and_undone();
   void a_mask_is_laid_and_holds_picks();
   void corners_are_dragged_in_one_step();
+  void a_locked_mask_does_not_slip();
+  void a_held_key_lets_one_pick_go_outside();
   void the_mask_turns_by_hand_and_by_number();
   void edges_take_corners_and_corners_go();
   void what_comes_during_a_drag_stays();
@@ -169,6 +171,54 @@ void LimitTask::corners_are_dragged_in_one_step() {
   drag(wheel(), place(0, 1), {-4000, -4000}, 3);
   const DiscPoint far = std::get<Polygon>(m_desk->piece().mask->areas[0].shape).points[0];
   CHECK_NEAR(std::hypot(far.x, far.y), 1, 1e-9);
+}
+
+/// Neither a corner nor an area nor the rim; numbers and patterns still change it.
+void LimitTask::a_locked_mask_does_not_slip() {
+  m_desk->part<QAbstractButton>("pattern.triad").click();
+  m_desk->part<QAbstractButton>("page.areas").click();
+  auto& locked = m_desk->part<QAbstractButton>("maskLocked");
+  locked.click();
+  QVERIFY(m_desk->model().at_hand().mask_locked);
+  const Mask mask = *m_desk->piece().mask;
+  const Srgb before = m_desk->session().color();
+  drag(wheel(), place(0, 1), place(20, 0.5));
+  drag(wheel(), place(90, 1.08), place(130, 1.08));
+  double_click(wheel(), place(60, 0.5));
+  drag(wheel(), place(0, 0.05), place(40, 0.1));
+  wheel().setFocus();
+  for (const Qt::Key key : {Qt::Key_Delete, Qt::Key_Left, Qt::Key_Up}) QTest::keyClick(&wheel(), key);
+  QVERIFY(*m_desk->piece().mask == mask);
+  QVERIFY(m_desk->session().color() != before); // Presses pick.
+  type_into(m_desk->part<NumberField>("maskTurned"), "30");
+  CHECK_ANGLE(m_desk->piece().mask->turned, 30, 1e-6);
+  // It is the piece's, and no step of undo.
+  m_desk->model().store().stack().undo();
+  QVERIFY(m_desk->model().at_hand().mask_locked && locked.isChecked());
+  m_desk->trigger("lockMask");
+  QVERIFY(!locked.isChecked());
+  drag(wheel(), place(0, 1), place(20, 0.5));
+  QVERIFY(*m_desk->piece().mask != mask);
+}
+
+void LimitTask::a_held_key_lets_one_pick_go_outside() {
+  m_desk->part<QAbstractButton>("pattern.analogous").click();
+  m_desk->model().viewing().show_desk(Desk::Pick);
+  auto& pick = m_desk->part<WheelView>("wheel");
+  const auto at = [&](double angle, double r) { return pick.screen_point(disc_point(Angle(angle), r)); };
+  const auto saturation = [&] { return m_desk->session().at.at; };
+  const DiscPoint wanted = disc_point(Angle(180), 0.8);
+  const auto off = [&] {
+    const DiscPoint is = disc_point(saturation());
+    return std::hypot(is.x - wanted.x, is.y - wanted.y);
+  };
+  click(pick, at(180, 0.8));
+  QVERIFY(off() > 0.3);
+  click(pick, at(180, 0.8), Qt::ControlModifier);
+  QVERIFY(off() < 0.01);
+  QVERIFY(!m_desk->session().picks_outside);
+  click(pick, at(180, 0.8));
+  QVERIFY(off() > 0.3);
 }
 
 void LimitTask::the_mask_turns_by_hand_and_by_number() {

@@ -3,6 +3,7 @@
 #include "app/paint/monitor.h"
 #include "app/screen/desktop_key.h"
 #include "app/screen/screen_portal.h"
+#include "app/screen/watched_stream.h"
 #include "desk.h"
 
 #include <QProcess>
@@ -142,6 +143,65 @@ private slots:
     portal.kill();
     portal.waitForFinished();
   }
+  /// The stand-in gives its picture as a stream of a PipeWire of its own; the second time it is asked by its
+  /// token.
+  void a_stream_of_the_screen_is_watched() {
+    qputenv("XDG_RUNTIME_DIR", m_folder.path().toUtf8());
+    QImage picture(320, 200, QImage::Format_RGB32);
+    picture.fill(QColor(216, 144, 74));
+    QVERIFY(picture.save(m_folder.filePath("screen.png")));
+    QProcess pipes, manager, portal;
+    start_with_bus(pipes, "pipewire", {});
+    QVERIFY(comes_true([&] { return QFile::exists(m_folder.filePath("pipewire-0")); }));
+    start_with_bus(manager, "wireplumber", {});
+    QVERIFY(start(portal, "color"));
+    for (const bool again : {false, true}) {
+      auto cast = std::make_unique<ScreenCast>(QDBusConnection::connectToBus(m_address, "cast"));
+      std::optional<Result<ScreenCast::Stream>> stream;
+      cast->begin(again, [&](const Result<ScreenCast::Stream>& s) { stream = s; });
+      QVERIFY(comes_true([&] { return stream.has_value(); }));
+      QVERIFY2(stream->ok(), stream->ok() ? "" : stream->error().sentence().c_str());
+      QVERIFY(comes_true([&] { return portal.canReadLine() || portal.waitForReadyRead(1); }));
+      QCOMPARE(portal.readLine().trimmed(), again ? QByteArray("asked again") : QByteArray("asked anew"));
+      WatchedStream source(std::move(cast), **stream, {});
+      QImage seen, first;
+      QString ended;
+      connect(&source, &WatchedStream::firstPictured, this, [&](const QImage& p) { first = p; });
+      connect(&source, &CanvasSource::pictured, this, [&](const QImage& p) { seen = p; });
+      connect(&source, &CanvasSource::ended, this, [&](const QString& s) { ended = s; });
+      source.want(true);
+      QVERIFY2(comes_true([&] { return !seen.isNull() || !ended.isEmpty(); }), "no picture came");
+      QVERIFY2(ended.isEmpty(), qPrintable(ended));
+      QCOMPARE(first.size(), QSize(320, 200));
+      QCOMPARE(seen.pixelColor(160, 100), again ? QColor(10, 200, 30) : QColor(216, 144, 74));
+      // A part of it, and no picture while nothing in that changes.
+      source.show_part({100, 50, 40, 30});
+      QVERIFY(comes_true([&] { return seen.size() == QSize(40, 30); }));
+      int pictures = 0;
+      connect(&source, &CanvasSource::pictured, this, [&] { ++pictures; });
+      QTest::qWait(1200);
+      QCOMPARE(pictures, 0);
+      picture.fill(QColor(10, 200, 30));
+      QVERIFY(picture.save(m_folder.filePath("next.png")));
+      QVERIFY(QFile::remove(m_folder.filePath("screen.png")));
+      QVERIFY(QFile::rename(m_folder.filePath("next.png"), m_folder.filePath("screen.png")));
+      QVERIFY(comes_true([&] { return seen.pixelColor(20, 15) == QColor(10, 200, 30); }));
+      source.want(false);
+      QString hidden;
+      connect(&source, &CanvasSource::hidden, this, [&](const QString& s) { hidden = s; });
+      source.show_part({300, 100, 40, 30});
+      source.want(true);
+      QVERIFY(!hidden.isEmpty());
+      if (!again) continue;
+      pipes.kill();
+      QVERIFY(comes_true([&] { return !ended.isEmpty(); }));
+    }
+    QDBusConnection::disconnectFromBus("cast");
+    for (QProcess* process : {&portal, &manager, &pipes}) {
+      process->kill();
+      process->waitForFinished();
+    }
+  }
   void the_card_tells_the_profile_of_the_monitor_and_switches_it_off() {
     const auto desk = new_piece_at(Desk::Pick);
     desk->model().picking().use_color({0.9, 0.4, 0.1});
@@ -167,13 +227,16 @@ private slots:
   }
 
 private:
-  bool start(QProcess& portal, const QString& answer) {
+  void start_with_bus(QProcess& process, const QString& program, const QStringList& words) {
     auto environment = QProcessEnvironment::systemEnvironment();
     environment.insert("DBUS_SESSION_BUS_ADDRESS", m_address);
-    portal.setProcessEnvironment(environment);
-    portal.start(PROGRAM_FOLDER "/zonachrom-standin-portal",
-                 {m_folder.filePath("screen.png"), "--pixel", "17,23", "--answer", answer});
-    if (portal.waitForReadyRead(5000)) return true;
+    process.setProcessEnvironment(environment);
+    process.start(program, words);
+  }
+  bool start(QProcess& portal, const QString& answer) {
+    start_with_bus(portal, PROGRAM_FOLDER "/zonachrom-standin-portal",
+                   {m_folder.filePath("screen.png"), "--pixel", "17,23", "--answer", answer});
+    if (portal.waitForReadyRead(5000) && portal.readLine().trimmed() == "ready") return true;
     qWarning() << portal.readAllStandardError();
     return false;
   }

@@ -44,6 +44,7 @@ private slots:
   void the_printable_is_taken_and_undone();
   void the_proof_shows_what_the_press_makes_of_it();
   void the_plan_is_seen_and_written();
+  void a_limit_is_told_in_other_pickers();
   void all_formats_are_written_and_again();
   void a_chosen_part_of_a_parcel_is_taken();
   void ink_is_read_and_typed();
@@ -303,6 +304,32 @@ void ShareTask::the_plan_is_seen_and_written() {
   QVERIFY(QFile::exists(m_desk->dialogs.export_path));
   press_word("plan.copy");
   QCOMPARE(QApplication::clipboard()->image().size(), QSize(640, 128));
+}
+
+/// The limit in the numbers of other pickers, on the page and on the sheet.
+void ShareTask::a_limit_is_told_in_other_pickers() {
+  m_desk->part<QAbstractButton>("share.plan").click();
+  auto& picker = m_desk->part<QComboBox>("plan.picker");
+  QCOMPARE(picker.count(), 5);
+  m_desk->model().masking().change_wheel({HueScale::Light, SaturationMeasure::Hsv});
+  m_desk->model().store().apply("Mask", [](Piece piece) {
+    Mask mask;
+    mask.areas.push_back({AreaMode::Adds, RingSector{20, 40, 0.2, 0.6}});
+    piece.mask = mask;
+    return Result<Piece>(std::move(piece));
+  });
+  QCOMPARE(picker.itemData(0).toInt(), static_cast<int>(SaturationMeasure::Hsv));
+  picker.setCurrentIndex(0);
+  emit picker.activated(0);
+  // On this wheel hue 0 stands at 60 degrees, and rises to the left.
+  QVERIFY2(m_desk->part<QLabel>("plan.ranges").text().contains("hue 0 to 40, saturation 20 to 60 %"),
+           qPrintable(m_desk->part<QLabel>("plan.ranges").text()));
+  QVERIFY(m_desk->part<QLabel>("plan.corners").text().contains(": hue "));
+  picker.setCurrentIndex(picker.findData(static_cast<int>(SaturationMeasure::LumaChroma)));
+  emit picker.activated(picker.currentIndex());
+  QVERIFY(m_desk->part<QLabel>("plan.ranges").text().startsWith("luma: "));
+  m_desk->model().masking().remove_mask();
+  QVERIFY(!picker.isEnabled() && m_desk->part<QLabel>("plan.corners").text().isEmpty());
 }
 
 void ShareTask::all_formats_are_written_and_again() {

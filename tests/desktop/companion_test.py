@@ -56,7 +56,7 @@ def main():
         click(x, y)
         desktop.until(lambda: palette.call("Current")[0] == swatch[2])
         assert swatch[2] not in said("xclip", "-o", "-selection", "clipboard")
-        click(left + 47, top + height - 58)
+        click(left + 47, top + height - 43)
         time.sleep(0.2)
         click(left + width / 2 + 20, top + 118)
         desktop.until(lambda: palette.call("Current")[0] != swatch[2])

@@ -104,7 +104,7 @@ def main():
         pointer.click(left + 170, top + 118)
         until(lambda: palette.call("Current")[0] != before)
         assert not said("wl-paste", "-n")
-        pointer.click(left + 47, top + height - 58)
+        pointer.click(left + 47, top + height - 43)
         # More than once: what was handed over before is not kept.
         for x in (180, 160, 180):
             pointer.click(left + x, top + 118)

@@ -42,7 +42,7 @@ private slots:
     PaintedCanvas& canvas = watch(inside());
     QVERIFY(!canvas.wanted() && !watched().seen()); // Nobody looks.
     watched().look(this, true);
-    QVERIFY(comes_true([&] { return watched().seen(); }));
+    QVERIFY(comes_true([&] { return watched().seen() != nullptr; }));
     QCOMPARE(sum(watched().seen()->check.shares.outside), 0.0);
     QCOMPARE(watched().seen()->picture.width(), WatchModel::kSide);
     canvas.paint({0, 0, 80, 500}, kStray); // A tenth.
@@ -66,7 +66,7 @@ private slots:
     m_model->laying().lay_color({srgb_from_8bit({0, 255, 64}), {}});
     QVERIFY(comes_true([&] { return sum(watched().seen()->check.shares.far) == 0; }));
     QCOMPARE(watched().seen()->swatches.size(), m_swatches.size() + 1);
-    m_model->store().undo();
+    m_model->store().stack().undo();
     QVERIFY(comes_true([&] { return sum(watched().seen()->check.shares.far) > 0.99; }));
   }
 
@@ -78,12 +78,14 @@ private slots:
     canvas->set_monitor(*profile);
     watched().look(this, true);
     watched().begin(std::move(canvas));
-    QVERIFY(comes_true([&] { return watched().seen(); }));
-    const QColor wanted = QColor((*profile)->from_monitor(QImage([] {
-                                   QImage one(1, 1, QImage::Format_RGB32);
-                                   one.fill(QColor(120, 90, 60));
-                                   return one;
-                                 }())).pixel(0, 0));
+    QVERIFY(comes_true([&] { return watched().seen() != nullptr; }));
+    const QColor wanted = QColor((*profile)
+                                     ->from_monitor(QImage([] {
+                                       QImage one(1, 1, QImage::Format_RGB32);
+                                       one.fill(QColor(120, 90, 60));
+                                       return one;
+                                     }()))
+                                     .pixel(0, 0));
     QCOMPARE(QColor(watched().seen()->picture.pixel(50, 50)), wanted);
     QCOMPARE(QColor(watched().whole().pixel(50, 50)), wanted);
   }
@@ -108,7 +110,7 @@ private slots:
   void what_cannot_be_seen_says_so() {
     PaintedCanvas& canvas = watch(inside());
     watched().look(this, true);
-    QVERIFY(comes_true([&] { return watched().seen(); }));
+    QVERIFY(comes_true([&] { return watched().seen() != nullptr; }));
     emit canvas.hidden(QStringLiteral("Covered."));
     QCOMPARE(watched().hidden(), QStringLiteral("Covered."));
     QVERIFY(watched().seen());
@@ -152,8 +154,8 @@ private slots:
     QCOMPARE(QColor(picture.pixel(10, 10)), kStray);
   }
 
-  /// Mixed of two swatches, chosen as a stray: they and the parts are told, and stay chosen while the canvas goes
-  /// on.
+  /// Mixed of two swatches, chosen as a stray: they and the parts are told, and stay chosen while the canvas
+  /// goes on.
   void a_way_back_is_found() {
     const Srgb mixed = mix({{m_swatches[1].color, 0.4}, {m_swatches[12].color, 0.6}}, MixAs::Light)->color;
     const Srgb8 color = rounded_8bit(mixed);
@@ -173,10 +175,10 @@ private slots:
         if (rounded_8bit(strays[i].color) == color) return i;
       return std::nullopt;
     };
-    QVERIFY(comes_true([&] { return place(); }));
+    QVERIFY(comes_true([&] { return place().has_value(); }));
     watched().mix_as(MixAs::Light);
     watched().choose(place());
-    QVERIFY(comes_true([&] { return watched().way(); }));
+    QVERIFY(comes_true([&] { return watched().way() != nullptr; }));
     const WayBack way = *watched().way()->operator->();
     QVERIFY(way.nearest.difference < 0.6);
     QVERIFY(watched().swatch_of(way.first) && watched().swatch_of(way.second));

@@ -42,7 +42,7 @@ inline auto fields(const Piece& x) {
   const auto& [a, b, c, d, e, f, g, h, i, j, k, l, m, n, o, p] = x;
   return std::tie(a, b, c, d, e, f, g, h, i, j, k, l, m, n, o, p);
 }
-inline auto fields(const AtHand& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
+inline auto fields(const AtHand& x) { const auto& [a, b, c, d, e] = x; return std::tie(a, b, c, d, e); }
 inline auto fields(const Document& x) { const auto& [a, b] = x; return std::tie(a, b); }
 // clang-format on
 

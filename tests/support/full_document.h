@@ -84,6 +84,7 @@ inline Document full_document() {
   d.at_hand.recent = {{0.25, 0.5, 0.75}, {1, 1, 1}};
   d.at_hand.current = {0.9, 0.1, 0.2};
   d.at_hand.steps = {12, 5, 9};
+  d.at_hand.mask_locked = true;
   return d;
 }
 

@@ -237,9 +237,9 @@ void CanvasPage::follow_way() {
   m_light->setChecked(m_watch.mixes_as() == MixAs::Light);
   const Result<WayBack>* way = m_watch.way();
   const bool chosen = m_watch.chosen().has_value();
-  const bool has_inside = way && way->ok() && (*way)->inside;
+  m_inside = way && *way ? (*way)->inside : std::nullopt;
   for (auto* button : m_way_actions)
-    allow(*button, has_inside,
+    allow(*button, m_inside.has_value(),
           chosen ? tr("No mixture of the two lies in a mask.") : tr("Choose a color that strays first."));
   if (!chosen) {
     const SeenCanvas* seen = m_watch.seen();
@@ -260,8 +260,7 @@ void CanvasPage::follow_way() {
 }
 
 void CanvasPage::use_inside(void (CanvasPage::*with)(const PairMixture&)) {
-  const Result<WayBack>* way = m_watch.way();
-  if (way && *way && (*way)->inside) (this->*with)(*(*way)->inside);
+  if (const auto shown = m_inside) (this->*with)(*shown);
 }
 
 void CanvasPage::use(const PairMixture& mixture) { m_model.picking().use_color(mixture.color); }

@@ -51,6 +51,7 @@ private:
   ChipRow* m_strays = nullptr;
   QWidget* m_way_box = nullptr;
   QLabel* m_way = nullptr;
+  std::optional<PairMixture> m_inside; ///< That is told, and used.
   WordControl* m_paint = nullptr;
   WordControl* m_light = nullptr;
   std::vector<WordControl*> m_way_actions;

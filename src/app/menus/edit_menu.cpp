@@ -54,28 +54,14 @@ EditMenu::EditMenu(AppModel& model, CopyOnPick& copy_on_pick, ScreenSampler& sam
   auto* key = add_command(
       "setGlobalShortcutForPicking", tr("Set global shortcuts for &picking and companion"),
       tr("Pick from the screen, or call the companion, while any program has the keyboard. The desktop asks "
-         "for the shortcuts."), {},
-      [this] { m_sampler.desktop_key().turn(!m_sampler.desktop_key().on()); });
+         "for the shortcuts."),
+      {}, [this] { m_sampler.desktop_key().turn(!m_sampler.desktop_key().on()); });
   key->setCheckable(true);
   connect(&m_sampler.desktop_key(), &DesktopKey::changed, key,
           [key](const QString& given) { key->setChecked(!given.isEmpty()); });
   add_command("addScreenPicture", tr("Add pict&ure of the screen"),
               tr("Add the screen, or a part of it, as a reference"), QKeySequence(Qt::SHIFT | Qt::Key_P),
               [this] { m_sampler.take_picture(); });
-  auto* watch =
-      add_command("watchCanvas", tr("&Watch canvas on screen"),
-                  tr("Choose the part of the screen where you paint; the companion shows what strays from "
-                     "the plan there"),
-                  QKeySequence(Qt::Key_W),
-                  [this] { m_model.watch().on() ? m_model.watch().end() : m_sampler.watch_part(); });
-  watch->setCheckable(true);
-  const auto follow_watch = [this, watch] { watch->setChecked(m_model.watch().on()); };
-  connect(&m_model.watch(), &WatchModel::changed, watch, follow_watch);
-  connect(&m_model, &Studio::startedAnew, watch, follow_watch);
-  connect(this, &QMenu::aboutToShow, watch, follow_watch);
-  add_command("watchCanvasAgain", tr("Watch sa&me part again"),
-              tr("Watch the part of the screen that was watched last"), QKeySequence(Qt::SHIFT | Qt::Key_W),
-              [this] { m_sampler.watch_again(); });
   add_command("paste", tr("&Paste photo, color or swatches"),
               tr("Paste a picture or photo files as references, a hex color as the current color; at Grade, "
                  "swatches"),

@@ -24,6 +24,19 @@ ViewMenu::ViewMenu(AppModel& model, QWidget* parent) : CommandMenu(tr("&View"), 
                          tr("Show a small window with wheel, value axis and set, above other programs"),
                          QKeySequence(Qt::Key_B), [this] { emit besideAsked(); });
   m_beside->setCheckable(true);
+  auto* watch = add_command("watchCanvas", tr("&Watch canvas on screen"),
+                            tr("Choose the part of the screen where you paint; the companion shows what "
+                               "strays from the plan there"),
+                            QKeySequence(Qt::Key_W),
+                            [this] { m_model.watch().on() ? m_model.watch().end() : emit watchAsked(); });
+  watch->setCheckable(true);
+  const auto follow_watch = [this, watch] { watch->setChecked(m_model.watch().on()); };
+  connect(&m_model.watch(), &WatchModel::changed, watch, follow_watch);
+  connect(&m_model, &Studio::startedAnew, watch, follow_watch);
+  connect(this, &QMenu::aboutToShow, watch, follow_watch);
+  add_command("watchCanvasAgain", tr("Watch sa&me part again"),
+              tr("Watch the part of the screen that was watched last"), QKeySequence(Qt::SHIFT | Qt::Key_W),
+              [this] { emit watchAgainAsked(); });
   m_tray =
       add_command("foldTray", tr("&Fold tray"), tr("Show the current color, wells and Add to set in one row"),
                   {}, [this] { emit foldTrayAsked(m_tray->isChecked()); });

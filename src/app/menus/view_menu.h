@@ -19,6 +19,8 @@ public:
 
 signals:
   void besideAsked();
+  void watchAsked();
+  void watchAgainAsked();
   void keyHandAsked();
   void foldTrayAsked(bool folded);
   void leftHandAsked(bool left);

@@ -162,6 +162,8 @@ void MainWindow::make_menus(FileJob& job) {
   connect(edit, &EditMenu::copyFormAsked, this, [this] { open_copy_form_panel(true); });
   connect(m_tray, &Tray::copyHexAsked, edit, &EditMenu::copy_hex);
   connect(m_view_menu, &ViewMenu::besideAsked, this, &MainWindow::besideAsked);
+  connect(m_view_menu, &ViewMenu::watchAsked, m_sampler, &ScreenSampler::watch_part);
+  connect(m_view_menu, &ViewMenu::watchAgainAsked, m_sampler, &ScreenSampler::watch_again);
   connect(m_view_menu, &ViewMenu::keyHandAsked, this, &MainWindow::keyHandAsked);
   connect(m_view_menu, &ViewMenu::foldTrayAsked, m_tray, &Tray::fold);
   connect(m_tray, &Tray::heightChanged, m_view_menu,
