@@ -29,7 +29,8 @@ struct Freed {
 QImage opaque(QImage picture) {
   auto* words = reinterpret_cast<std::uint32_t*>(picture.bits());
   const std::uint32_t alpha = picture.format() == QImage::Format_RGB30 ? 0xc0000000u : 0xff000000u;
-  for (qsizetype i = 0; i < picture.sizeInBytes() / 4; ++i) words[i] |= alpha;
+  const qsizetype count = picture.sizeInBytes() / 4;
+  for (qsizetype i = 0; i < count; ++i) words[i] |= alpha;
   return picture;
 }
 

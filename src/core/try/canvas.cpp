@@ -19,16 +19,22 @@ namespace {
 constexpr double kUnusedBelow = 0.001;      ///< Share of the canvas (ours).
 constexpr double kAlike = 6;                ///< CIEDE2000 below which two strays are told as one (ours).
 constexpr double kMostOf = 0.95;            ///< Of what lies outside.
-constexpr std::size_t kClusters = 12;       ///< Before alike ones become one.
+constexpr std::size_t kClusters = 8;        ///< Before alike ones become one.
 constexpr std::uint32_t kNoSwatch = 0xffff; ///< Of the 16 bits that a swatch takes in the table.
 
-/// A color that strays, with its pixels.
+/// Like strays as one: colors with the same first five bits a channel. Many thousands of colors are a few
+/// hundred of these.
 struct StrayPixels {
-  Pixel color;
+  Pixel color; ///< The most frequent one, where one is more than half of them.
   Stray stray;
   double pixels = 0;
+  double lead = 0; ///< Of that color over all others (R. Boyer, J. S. Moore, "MJRTY", 1991).
   std::size_t cluster = 0;
 };
+constexpr std::uint32_t kThinBits = 0xf0f0f0;
+constexpr std::size_t kCells = 1 << 15, kMostThinned = 160;
+/// The first five bits of each channel.
+std::size_t cell_of(Pixel p) { return (p.word >> 9 & 0x7c00) | (p.word >> 6 & 0x3e0) | (p.word >> 3 & 0x1f); }
 
 void divide(StrayShares& sums, double by) {
   for (BandShares* part : {&sums.all, &sums.outside, &sums.far}) {
@@ -40,6 +46,7 @@ void divide(StrayShares& sums, double by) {
 
 std::vector<WeighedColor> weighed(const std::vector<StrayPixels>& strays) {
   std::vector<WeighedColor> out;
+  out.reserve(strays.size());
   for (std::size_t i = 0; i < strays.size(); ++i) {
     const Srgb color = srgb_from_8bit(color_of(strays[i].color));
     out.push_back({oklab_from_srgb(color), lab_from_srgb(color), strays[i].pixels, i});
@@ -47,25 +54,26 @@ std::vector<WeighedColor> weighed(const std::vector<StrayPixels>& strays) {
   return out;
 }
 
-/// Like colors of these as one, so that their number does not matter: by their first five bits a channel.
+/// Fewer still, the heaviest of like ones for all: enough to find where they gather.
 std::vector<WeighedColor> thinned(const std::vector<WeighedColor>& colors,
                                   const std::vector<StrayPixels>& of) {
   std::unordered_map<std::uint32_t, std::size_t> cells;
   std::vector<WeighedColor> out;
   for (const WeighedColor& c : colors) {
-    const auto [at, is_new] = cells.try_emplace(of[c.sample].color.word & 0xf8f8f8u, out.size());
+    const auto [at, is_new] = cells.try_emplace(of[c.sample].color.word & kThinBits, out.size());
     if (is_new) {
       out.push_back(c);
       continue;
     }
     WeighedColor& cell = out[at->second];
-    if (c.weight > of[cell.sample].pixels) {
-      const double weight = cell.weight;
-      cell = c;
-      cell.weight = weight;
-    }
-    cell.weight += c.weight;
+    const double weight = cell.weight + c.weight;
+    if (c.weight > of[cell.sample].pixels) cell = c;
+    cell.weight = weight;
   }
+  if (out.size() <= kMostThinned) return out;
+  std::stable_sort(out.begin(), out.end(),
+                   [](const WeighedColor& a, const WeighedColor& b) { return a.weight > b.weight; });
+  out.resize(kMostThinned);
   return out;
 }
 
@@ -92,14 +100,23 @@ std::vector<Oklab> told_middles(const std::vector<WeighedColor>& colors, double 
 /// The strays of one canvas, gathered pixel by pixel and then told.
 class StrayGathering {
 public:
-  StrayGathering(const PixelView& canvas, CanvasCheck& out) : m_width(canvas.width), m_out(out) {
+  StrayGathering(const PixelView& canvas, CanvasCheck& out) : m_canvas(canvas), m_out(out) {
     m_out.places.assign(static_cast<std::size_t>(canvas.width) * canvas.height, 0);
   }
   void add(int x, int y, Pixel color, const Stray& stray) {
-    const auto [at, is_new] = m_of_color.try_emplace(color.word, m_strays.size());
-    if (is_new) m_strays.push_back({color, stray});
-    ++m_strays[at->second].pixels;
-    m_pixels.push_back({x, y, at->second});
+    std::uint32_t& at = m_of_cell[cell_of(color)];
+    if (at == 0) {
+      m_strays.push_back({color, stray});
+      at = static_cast<std::uint32_t>(m_strays.size()); // Counted from 1.
+    }
+    StrayPixels& cell = m_strays[at - 1];
+    ++cell.pixels;
+    if (cell.lead == 0) {
+      cell.color = color;
+      cell.stray = stray;
+    }
+    cell.lead += color == cell.color ? 1 : -1;
+    m_pixels.push_back({x, y, at - 1});
     place(m_pixels.back()) = CanvasCheck::kOtherStray;
   }
   template <class Off> void tell(double seen, const Off& off) {
@@ -110,16 +127,21 @@ public:
     if (middles.empty()) return;
     for (std::size_t i = 0; i < m_strays.size(); ++i)
       m_strays[i].cluster = nearest_in_oklab(colors[i], middles).center;
-    tell_colors(typical(colors, middles), seen, off);
+    m_typical = typical(colors, middles);
+    m_out.strays.resize(m_typical.size());
+    for (const StrayPixels& s : m_strays) m_out.strays[s.cluster].share += s.pixels / seen;
     tell_places();
+    tell_colors(off);
   }
 
 private:
   struct At {
     int x, y;
-    std::size_t stray;
+    std::uint32_t stray;
   };
-  std::uint8_t& place(const At& at) { return m_out.places[static_cast<std::size_t>(at.y) * m_width + at.x]; }
+  std::uint8_t& place(const At& at) {
+    return m_out.places[static_cast<std::size_t>(at.y) * m_canvas.width + at.x];
+  }
   template <class Off> void tell_how_far(const Off& off) {
     std::vector<std::pair<double, double>> outside; // How far, how many pixels.
     double sum = 0, pixels = 0, below = 0;
@@ -151,14 +173,15 @@ private:
     }
     return out;
   }
-  template <class Off>
-  void tell_colors(const std::vector<std::size_t>& typical, double seen, const Off& off) {
-    for (const std::size_t t : typical) {
-      const StrayPixels& s = m_strays[t];
-      m_out.strays.push_back({srgb_from_8bit(color_of(s.color)), 0, 0, 0, s.stray, off(s.color, s.stray)});
+  /// The color is that of the pixel that is told.
+  template <class Off> void tell_colors(const Off& off) {
+    for (std::size_t c = 0; c < m_typical.size(); ++c) {
+      StrayColor& told = m_out.strays[c];
+      const Pixel pixel = m_canvas.row(told.y)[told.x].opaque();
+      told.color = srgb_from_8bit(color_of(pixel));
+      told.stray = m_strays[m_typical[c]].stray;
+      told.off = off(pixel, told.stray);
     }
-    for (const StrayPixels& s : m_strays) m_out.strays[s.cluster].share += s.pixels / seen;
-    m_typical = typical;
   }
   void tell_places() {
     struct Middle {
@@ -175,20 +198,21 @@ private:
     for (const At& at : m_pixels) {
       const std::size_t c = m_strays[at.stray].cluster;
       Middle& m = middles[c];
-      const double away = std::hypot(at.x - m.x / m.pixels, at.y - m.y / m.pixels);
-      if (at.stray != m_typical[c] || away >= m.nearest) continue;
+      if (at.stray != m_typical[c]) continue;
+      const double x = at.x - m.x / m.pixels, y = at.y - m.y / m.pixels, away = x * x + y * y;
+      if (away >= m.nearest) continue;
       m.nearest = away;
       m_out.strays[c].x = at.x;
       m_out.strays[c].y = at.y;
     }
   }
 
-  int m_width;
+  const PixelView& m_canvas;
   CanvasCheck& m_out;
   std::vector<StrayPixels> m_strays;
-  std::unordered_map<std::uint32_t, std::size_t> m_of_color;
+  std::vector<std::uint32_t> m_of_cell = std::vector<std::uint32_t>(kCells);
   std::vector<At> m_pixels;
-  std::vector<std::size_t> m_typical; ///< The stray of each told color.
+  std::vector<std::size_t> m_typical; ///< Of each told color, the strays most like it.
 };
 
 } // namespace

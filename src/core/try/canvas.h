@@ -31,7 +31,8 @@ struct StrayColor {
 
 struct CanvasCheck {
   StrayShares shares;
-  /// CIEDE2000 by which what lies outside the mask does: the mean, and what 95 of 100 pixels stay below.
+  /// CIEDE2000 by which what lies outside the mask does, like colors as one: the mean, and what 95 of 100
+  /// pixels stay below.
   double outside_mean = 0, outside_most = 0;
   std::vector<StrayColor> strays; ///< The largest share first.
   /// Of the canvas, 0..1, in the order of the set: what is nearest to the swatch and not far from it.

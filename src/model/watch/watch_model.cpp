@@ -3,11 +3,13 @@
 
 #include "core/color/convert.h"
 #include "core/color/difference.h"
+#include "core/image/reduce.h"
 #include "io/photo/decode.h"
 
 #include <QSize>
 
 #include <algorithm>
+#include <cstring>
 #include <future>
 
 namespace zc {
@@ -16,21 +18,50 @@ namespace {
 /// A stray that was chosen is found again among others as near as this, in CIEDE2000.
 constexpr double kSameStray = 8;
 
-/// Made smaller first: what lies inside a color stays exactly what it is.
-QImage small_picture_of(const QImage& picture, const DisplayProfile* monitor) {
-  const QSize size = picture.size().scaled(WatchModel::kSide, WatchModel::kSide, Qt::KeepAspectRatio);
-  const QImage whole = picture.convertToFormat(QImage::Format_RGB32);
-  const QImage small = size.width() >= picture.width()
-                           ? whole
-                           : reduced(whole, std::max(1, size.width()), std::max(1, size.height()));
-  return monitor ? monitor->from_monitor(small) : small;
+int rows_of_a_row(const QImage& picture) {
+  return std::max(1,
+                  (std::max(picture.width(), picture.height()) + WatchModel::kSide - 1) / WatchModel::kSide);
+}
+
+/// From the first row to behind the last one in which they differ.
+std::pair<int, int> changed_rows(const QImage& before, const QImage& now) {
+  const auto same = [&](int y) {
+    return std::memcmp(before.constScanLine(y), now.constScanLine(y),
+                       static_cast<std::size_t>(now.width()) * 4) == 0;
+  };
+  int first = 0, last = now.height();
+  while (first < last && same(first)) ++first;
+  while (last > first && same(last - 1)) --last;
+  return {first, last};
+}
+
+/// Each row of the small picture is of so many whole rows, so that where nothing has changed it can stay; a
+/// few at the foot may be left out.
+void make_smaller(const QImage& whole, const QImage& before, QImage& small) {
+  const int step = rows_of_a_row(whole);
+  const QSize size(std::max(1, whole.width() / step), std::max(1, whole.height() / step));
+  if (step == 1) {
+    small = whole;
+    return;
+  }
+  int first = 0, last = size.height();
+  if (small.size() == size && before.size() == whole.size()) {
+    const auto [from, to] = changed_rows(before, whole);
+    first = std::min(from / step, last);
+    last = std::min((to + step - 1) / step, last);
+    if (first >= last) return;
+  } else {
+    small = QImage(size, QImage::Format_RGB32);
+  }
+  const PixelView rows = part_of(view_of(whole), {0, first * step, whole.width(), (last - first) * step});
+  reduce(rows, size.width(), last - first,
+         pixels_of(small) + static_cast<std::ptrdiff_t>(first) * size.width());
 }
 
 /// As a reference is: with its smaller levels and its values.
 std::shared_ptr<const Photo> photo_of(const QImage& raw, const DisplayProfile* monitor) {
-  const QImage whole = raw.convertToFormat(QImage::Format_RGB32);
   auto out = std::make_shared<Photo>();
-  out->levels = levels_of(monitor ? monitor->from_monitor(whole) : whole);
+  out->levels = levels_of(monitor ? monitor->from_monitor(raw) : raw);
   std::promise<FineValues> values;
   values.set_value(fine_values(view_of(out->full())));
   out->read_values = values.get_future().share();
@@ -121,7 +152,7 @@ void WatchModel::follow_looks() {
 }
 
 void WatchModel::take(const QImage& picture) {
-  m_raw = picture;
+  m_raw = picture.convertToFormat(QImage::Format_RGB32);
   m_monitor = m_source->monitor();
   if (!m_hidden.isEmpty()) {
     m_hidden.clear();
@@ -166,12 +197,17 @@ void WatchModel::measure() {
   }
   m_measuring.start(
       [raw = m_raw, monitor = m_monitor, checker = *m_checker, swatches = m_plan.swatches,
-       tried = m_tries.wants_canvas()](const Progress& progress) -> std::optional<SeenCanvas> {
-        QImage small = small_picture_of(raw, monitor.get());
-        auto check = checker.check(view_of(small), progress);
+       tried = m_tries.wants_canvas(), before = m_on_screen ? m_on_screen->raw : QImage(),
+       small = m_on_screen ? m_on_screen->told
+                           : QImage()](const Progress& progress) -> std::optional<SeenCanvas> {
+        QImage told = small;
+        make_smaller(raw, before, told);
+        QImage picture = monitor ? monitor->from_monitor(told) : told;
+        auto check = checker.check(view_of(picture), progress);
         if (!check) return std::nullopt;
         auto whole = tried ? photo_of(raw, monitor.get()) : nullptr;
-        return SeenCanvas{std::move(small), *std::move(check), swatches, std::move(whole)};
+        return SeenCanvas{std::move(picture), *std::move(check), swatches, std::move(whole), raw,
+                          std::move(told)};
       },
       [this](std::optional<SeenCanvas> seen) {
         if (!seen) return;

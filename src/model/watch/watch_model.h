@@ -17,8 +17,9 @@ namespace zc {
 struct SeenCanvas {
   QImage picture; ///< Small, in colors of the piece.
   CanvasCheck check;
-  std::vector<Id> swatches; ///< Whose the used shares of the check are.
+  std::vector<Id> swatches;                ///< Whose the used shares of the check are.
   std::shared_ptr<const Photo> whole = {}; ///< In colors of the piece; only while it is tried.
+  QImage raw, told;                        ///< As the monitor was told it: the part, and small.
   [[nodiscard]] std::optional<double> used(Id swatch) const;
 };
 
