@@ -16,9 +16,12 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMenu>
 #include <QMimeData>
 #include <QPointingDevice>
+#include <QStyleHints>
 #include <QTabletEvent>
+#include <QTimer>
 
 using namespace zc;
 using namespace zc::test;
@@ -46,6 +49,7 @@ private slots:
   void a_watched_canvas_is_told_on_its_page();
   void related_colors_stand_beside_the_canvas();
   void it_comes_to_the_pointer_and_goes();
+  void its_menu_opens_by_a_button_and_by_a_held_press();
   void the_window_the_companion_and_the_bus_go_in_any_order();
 
 private:
@@ -386,6 +390,36 @@ void BesideTask::it_comes_to_the_pointer_and_goes() {
   beside.send_away();
   QVERIFY(m_desk->window.isVisible() && m_desk->window.isMinimized());
   m_desk->window.showNormal();
+}
+
+void BesideTask::its_menu_opens_by_a_button_and_by_a_held_press() {
+  // The menu is open when it is looked for, and goes again.
+  const auto opened = [](const std::function<void()>& open) {
+    int entries = 0;
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, [&] {
+      auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+      if (!menu) return;
+      entries = static_cast<int>(menu->actions().size());
+      menu->close();
+    });
+    look.start(20);
+    open();
+    return comes_true([&] { return entries > 5; });
+  };
+  QVERIFY(opened([&] { in_companion<QAbstractButton>("besideMore").click(); }));
+  auto& name = in_companion<QWidget>("besideName");
+  const QPointF at = name.mapTo(m_beside, QPointF(5, 5));
+  QVERIFY(opened([&] {
+    press(*m_beside, at);
+    QTest::qWait(QGuiApplication::styleHints()->mousePressAndHoldInterval() + 100);
+  }));
+  release(*m_beside, at);
+  // On the wheel a press that is held goes on picking.
+  press(m_beside->wheel(), on_wheel(60, 0.3));
+  QTest::qWait(QGuiApplication::styleHints()->mousePressAndHoldInterval() + 100);
+  QVERIFY(!QApplication::activePopupWidget());
+  release(m_beside->wheel(), on_wheel(60, 0.3));
 }
 
 /// Each on the piece as it is, with a hex being typed, while photos are decoded; what is left goes on.

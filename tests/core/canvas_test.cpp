@@ -117,6 +117,16 @@ private slots:
     QVERIFY(!stopped && stopped.error().code == ErrorCode::Stopped);
   }
 
+  /// A swatch may lie outside the mask: what is painted in it strays and is used.
+  void a_swatch_outside_the_mask_is_used() {
+    const Wheel wheel{WheelSpec()};
+    const auto mask = std::make_shared<const MaskMapper>(wheel, warm_region());
+    const Srgb8 blue = placed(wheel, 250, 0.8, 40);
+    const CanvasCheck is = *CanvasChecker({{srgb_from_8bit(blue)}}, mask, {}).check(canvas_of(blue).view());
+    QVERIFY(is_near(sum(is.shares.outside), 1, 1e-12) && sum(is.shares.far) == 0);
+    QVERIFY(is.used[0] == 1 && is.unused == 0);
+  }
+
   /// Brushwork of many colors: neighbors are one stray, and what is told adds up.
   void gathers_like_strays() {
     const Wheel wheel{WheelSpec()};
@@ -211,6 +221,31 @@ private slots:
       QVERIFY(ciede2000(lab_from_srgb(way.path.front()), lab_from_srgb(set[0])) < 0.5);
       QVERIFY(ciede2000(lab_from_srgb(way.path.back()), lab_from_srgb(set[1])) < 0.5);
     }
+    // Where the path leaves the mask on either side, the nearer of the two counts.
+    const std::vector<Srgb> beside{srgb_from_8bit(placed(wheel, 45, 0.9, 60)),
+                                   srgb_from_8bit(placed(wheel, 150, 0.9, 60))};
+    Mask islands;
+    for (const double from : {30.0, 135.0})
+      islands.areas.push_back({AreaMode::Adds, RingSector{from, 30, 0.3, 1}});
+    const MaskRegion parted(islands);
+    int parted_paths = 0;
+    for (double share = 0.1; share < 0.95; share += 0.1) {
+      const Srgb between = mix({{beside[0], 1 - share}, {beside[1], share}}, MixAs::Light)->color;
+      if (outside_by(wheel, parted, between, wheel.locate(between)) <= 1) continue;
+      ++parted_paths;
+      const WayBack two = *way_back(between, beside, MixAs::Light, wheel, &parted);
+      QVERIFY(two.inside);
+      double nearest = 1e9;
+      for (int i = 0; i <= 400; ++i) {
+        const double s = i / 400.0;
+        const Srgb c =
+            mix({{beside[0], std::max(1 - s, 1e-9)}, {beside[1], std::max(s, 1e-9)}}, MixAs::Light)->color;
+        if (outside_by(wheel, parted, c, wheel.locate(c)) < 1)
+          nearest = std::min(nearest, ciede2000(lab_from_srgb(c), lab_from_srgb(between)));
+      }
+      QVERIFY(is_near(two.inside->difference, nearest, 0.1));
+    }
+    QVERIFY(parted_paths >= 2);
     // A stray that can be mixed inside is its own way; a pair that never comes inside has none.
     const Srgb within = mix({{set[0], 0.9}, {set[1], 0.1}}, MixAs::Light)->color;
     const WayBack near = *way_back(within, set, MixAs::Light, wheel, &region);

@@ -311,6 +311,10 @@ void MaskTest::ranges_of_pickers_are_found_again() {
                                         Area{AreaMode::Adds, RingSector{150, 60, 0.2, 0.5}}}));
   QCOMPARE(two.ranges.size(), std::size_t{2});
   QVERIFY(two.ranges[0].sweep > 50 && two.ranges[1].sweep < 25 && two.filled > 0.98);
+  // A hole that is none of the ring's takes from what is filled.
+  const PickerFit pierced = hsv(with_areas({Area{AreaMode::Adds, Ellipse{{0, 0}, 0.5, 0.5, 0}},
+                                            Area{AreaMode::Cuts, Ellipse{{0.25, 0}, 0.2, 0.2, 0}}}));
+  CHECK_NEAR(pierced.filled, 1 - 0.04 / 0.25, 0.01);
   QVERIFY(picker_fits({}, wheel).empty());
   CHECK_NEAR(picker_number(SaturationMeasure::Hsl, 0.5), 50, 1e-12);
   CHECK_NEAR(picker_number(SaturationMeasure::CielabChroma, 1), 133.8, 0.05); // Of blue, C*ab under D65.

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/copying/copy_on_pick.h"
+#include "app/platform/press_and_hold.h"
 
 #include <QWidget>
 
@@ -30,7 +31,7 @@ class WordControl;
 
 enum class CompanionShape { Column, Strip };
 
-class Companion final : public QWidget {
+class Companion final : public QWidget, public OffersMenu {
   Q_OBJECT
 public:
   static constexpr int kColumn = 280, kStrip = 84;
@@ -48,6 +49,8 @@ public:
   [[nodiscard]] StaffView& staff() { return *m_staff; }
   [[nodiscard]] StripView& strip() { return *m_strip; }
   void show_canvas_page();
+  /// Wherever a press is nothing else.
+  [[nodiscard]] bool offers_menu(QPointF) const override { return true; }
   /// Whether a part of the screen was watched before.
   void allow_watch_again(bool allowed);
 
