@@ -32,7 +32,9 @@ struct StandInCast::Pipe {
     if (stream) pw_stream_destroy(stream);
     if (core) pw_core_disconnect(core);
     if (context) pw_context_destroy(context);
-    if (loop) pw_loop_destroy(loop);
+    if (!loop) return;
+    pw_loop_leave(loop);
+    pw_loop_destroy(loop);
   }
   Pipe(const Pipe&) = delete;
   Pipe& operator=(const Pipe&) = delete;
@@ -40,6 +42,7 @@ struct StandInCast::Pipe {
   bool begin() {
     pw_init(nullptr, nullptr);
     loop = pw_loop_new(nullptr);
+    pw_loop_enter(loop); // Else it takes any thread for its own.
     context = pw_context_new(loop, nullptr, 0);
     core = context ? pw_context_connect(context, nullptr, 0) : nullptr;
     if (!core) return false;
@@ -121,11 +124,7 @@ StandInCast::StandInCast(QString picture)
 
 StandInCast::~StandInCast() { m_notifier.reset(); }
 
-void StandInCast::turn() {
-  pw_loop_enter(m_pipe->loop);
-  pw_loop_iterate(m_pipe->loop, 0);
-  pw_loop_leave(m_pipe->loop);
-}
+void StandInCast::turn() { pw_loop_iterate(m_pipe->loop, 0); }
 
 void StandInCast::look() {
   const QDateTime now = QFileInfo(m_path).lastModified();
@@ -142,9 +141,7 @@ std::uint32_t StandInCast::node() {
   QElapsedTimer since;
   since.start();
   while (pw_stream_get_node_id(m_pipe->stream) == PW_ID_ANY && since.elapsed() < kPatience) {
-    pw_loop_enter(m_pipe->loop);
     pw_loop_iterate(m_pipe->loop, 20);
-    pw_loop_leave(m_pipe->loop);
   }
   const std::uint32_t id = pw_stream_get_node_id(m_pipe->stream);
   return id == PW_ID_ANY ? 0 : id;

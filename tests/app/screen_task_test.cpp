@@ -6,6 +6,7 @@
 #include "app/screen/watched_stream.h"
 #include "desk.h"
 
+#include <QPainter>
 #include <QProcess>
 
 using namespace zc;
@@ -18,6 +19,7 @@ private slots:
     m_bus.start("dbus-daemon", {"--config-file=" PRIVATE_BUS, "--nofork", "--print-address"});
     QVERIFY(m_bus.waitForReadyRead(5000));
     m_address = QString::fromUtf8(m_bus.readLine()).trimmed();
+    qputenv("DBUS_SESSION_BUS_ADDRESS", m_address.toUtf8()); // What the program itself asks.
     QImage picture(40, 30, QImage::Format_RGB32);
     for (int y = 0; y < 30; ++y)
       for (int x = 0; x < 40; ++x) picture.setPixelColor(x, y, QColor(6 * x, 8 * y, 200));
@@ -197,6 +199,62 @@ private slots:
       QVERIFY(comes_true([&] { return !ended.isEmpty(); }));
     }
     QDBusConnection::disconnectFromBus("cast");
+    for (QProcess* process : {&portal, &manager, &pipes}) {
+      process->kill();
+      process->waitForFinished();
+    }
+  }
+  /// From the command over the desktop's dialog and the part on its first picture to what strays; then
+  /// without a question, and called off.
+  void a_part_of_the_stream_is_chosen_and_watched() {
+    qputenv("XDG_RUNTIME_DIR", m_folder.path().toUtf8());
+    const auto desk = demo_at(Desk::Pick);
+    WatchModel& watch = desk->model().watch();
+    QImage picture(320, 200, QImage::Format_RGB32);
+    picture.fill(QColor(216, 144, 74)); // A swatch.
+    QPainter(&picture).fillRect(0, 0, 64, 200, QColor(0, 255, 64));
+    QVERIFY(picture.save(m_folder.filePath("screen.png")));
+    QFile::remove(m_folder.filePath("pipewire-0"));
+    QProcess pipes, manager, portal;
+    start_with_bus(pipes, "pipewire", {});
+    QVERIFY(comes_true([&] { return QFile::exists(m_folder.filePath("pipewire-0")); }));
+    start_with_bus(manager, "wireplumber", {});
+    QVERIFY(start(portal, "color"));
+    const auto frozen = [] {
+      for (QWidget* widget : QApplication::topLevelWidgets())
+        if (widget->objectName() == "frozenScreen" && widget->isVisible()) return widget;
+      return static_cast<QWidget*>(nullptr);
+    };
+    desk->trigger("watchCanvas");
+    QVERIFY(comes_true([&] { return frozen() != nullptr; }));
+    QVERIFY(!watch.on());
+    QTest::keyClick(frozen(), Qt::Key_Escape);
+    QVERIFY(comes_true([&] { return !frozen(); }));
+    QVERIFY(!watch.on());
+
+    desk->trigger("watchCanvas");
+    QVERIFY(comes_true([&] { return frozen() != nullptr; }));
+    // The picture keeps its shape in the middle of the screen; its left half is taken.
+    const QSizeF screen = frozen()->size(), shown = QSizeF(320, 200).scaled(screen, Qt::KeepAspectRatio);
+    const QPointF corner((screen.width() - shown.width()) / 2, (screen.height() - shown.height()) / 2);
+    drag(*frozen(), corner + QPointF(1, 1), corner + QPointF(shown.width() / 2 - 2, shown.height() - 2));
+    QVERIFY(comes_true([&] { return watch.on() && watch.seen(); }));
+    QVERIFY(!frozen() && desk->program.beside.shown());
+    QVERIFY(std::abs(sum(watch.seen()->check.shares.outside) - 0.4) < 0.02);
+    watch.end();
+    desk->trigger("watchCanvasAgain");
+    QVERIFY(comes_true([&] { return watch.on() && watch.seen(); }));
+    QVERIFY(std::abs(sum(watch.seen()->check.shares.outside) - 0.4) < 0.02 && !frozen());
+    // Another piece in the middle of choosing: nothing is watched, and nothing asks any more.
+    watch.end();
+    desk->trigger("watchCanvas");
+    QVERIFY(comes_true([&] { return frozen() != nullptr; }));
+    Piece other = desk->piece();
+    other.title = "Another";
+    desk->model().start(other, {}, true);
+    QVERIFY(comes_true([&] { return !frozen(); }));
+    QTest::qWait(100);
+    QVERIFY(!watch.on());
     for (QProcess* process : {&portal, &manager, &pipes}) {
       process->kill();
       process->waitForFinished();

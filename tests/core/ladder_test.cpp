@@ -91,9 +91,9 @@ private slots:
         const auto dull = make_ladder({{double(hue)}, 3, v - half, v + half, 0.5}, wheel);
         CHECK_NEAR((*dull)[0][1].at->at.r, row[1].at->at.r / 2, 1e-6);
         // Toward black a share stays and an amount of chroma falls.
-        const bool amount =
-            spec.measure == SaturationMeasure::CielabChroma || spec.measure == SaturationMeasure::OklabChroma ||
-            spec.measure == SaturationMeasure::LumaChroma;
+        const bool amount = spec.measure == SaturationMeasure::CielabChroma ||
+                            spec.measure == SaturationMeasure::OklabChroma ||
+                            spec.measure == SaturationMeasure::LumaChroma;
         CHECK_NEAR((*dull)[0][0].at->at.r, row[1].at->at.r / 2 * (amount ? (v - half) / v : 1), 1e-6);
       }
     }

@@ -83,6 +83,34 @@ def main():
         assert "application/x-color" in targets and "image/png" not in targets, targets
         assert said("xdotool", "getactivewindow") == canvas
 
+        # Called and sent away fifty times while a line is typed: the painting program keeps the keyboard and misses no
+        # letter. How long a call takes is a figure to look at, not a test of time.
+        said("xdotool", "mousemove", "500", "400")
+        typist = desktop.start(["xdotool", "type", "--delay", "60", " " + "the street at noon, " * 3])
+        took = []
+        for n in range(50):
+            began = time.monotonic()
+            palette.call("Toggle")
+            took.append(1000 * (time.monotonic() - began))
+            assert said("xdotool", "getactivewindow") == canvas
+            time.sleep(0.05)
+        desktop.until(lambda: typist.poll() is not None)
+        desktop.until(lambda: open(typed, encoding="utf-8").read() == "blue hour " + "the street at noon, " * 3)
+        print("called:", ", ".join(f"{t:.0f}" for t in sorted(took)[::10]), "ms, the longest", f"{max(took):.0f}")
+        # It stands beside the pointer, and then where the painter wants it.
+        palette.call("Show", "(s)", "strip")
+        time.sleep(0.3)
+        s_left, s_top, s_width, _ = place(beside)
+        assert s_width == 84 and 500 < s_left < 600, place(beside)
+        assert palette.fails("Show", "(s)", "round") == 'There is no shape "round"; give column, strip or nothing.'
+        assert palette.fails("Inside", "(s)", "blueish").endswith(".")
+        assert "measure" in palette.fails("Mask", "(s)", "cmyk")
+        outline = palette.call("Mask", "(s)", "hsv")[0]
+        assert len(outline) > 8 and outline[0] == outline[-1] and all(0 <= h < 360 and 0 <= s <= 1 for h, s in outline)
+        palette.call("Show", "(s)", "column")
+        said("xdotool", "windowmove", beside, str(left), str(top))
+        time.sleep(0.5)
+
         # The desk comes back and shows the same color.
         palette.call("Activate", "(a{sv})", {}, interface="org.freedesktop.Application")
         desk = desktop.window("Zonachrom$")

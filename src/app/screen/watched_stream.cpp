@@ -20,22 +20,23 @@ struct WatchedStream::Pipe {
     pw_init(nullptr, nullptr);
     loop = pw_loop_new(nullptr);
     context = loop ? pw_context_new(loop, nullptr, 0) : nullptr;
+    // For good: a loop that nobody has entered takes any thread for its own, and calls back from there.
+    if (loop) pw_loop_enter(loop);
   }
   ~Pipe() {
     if (stream) pw_stream_destroy(stream);
     if (core) pw_core_disconnect(core);
     if (context) pw_context_destroy(context);
-    if (loop) pw_loop_destroy(loop);
+    if (loop) {
+      pw_loop_leave(loop);
+      pw_loop_destroy(loop);
+    }
   }
   Pipe(const Pipe&) = delete;
   Pipe& operator=(const Pipe&) = delete;
 
   [[nodiscard]] bool begin(int remote, std::uint32_t node);
-  void turn() const {
-    pw_loop_enter(loop);
-    pw_loop_iterate(loop, 0);
-    pw_loop_leave(loop);
-  }
+  void turn() const { pw_loop_iterate(loop, 0); }
   static void state_changed(void* of, pw_stream_state, pw_stream_state now, const char*) {
     auto* pipe = static_cast<Pipe*>(of);
     if (now == PW_STREAM_STATE_ERROR || (now == PW_STREAM_STATE_UNCONNECTED && pipe->begun))

@@ -9,10 +9,10 @@
 #include "app/desks/pick/ramp_panel.h"
 #include "app/desks/pick/steps_panel.h"
 #include "app/theme/theme.h"
+#include "app/tray/strips_panel.h"
 #include "app/wheel/mask_rule.h"
 #include "app/wheel/wheel_head.h"
 #include "app/wheel/wheel_view.h"
-#include "app/tray/strips_panel.h"
 #include "model/application/app_model.h"
 
 #include <QHBoxLayout>
