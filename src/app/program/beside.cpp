@@ -127,15 +127,11 @@ void Beside::come(std::optional<CompanionShape> shape) {
   tell_window(true);
 }
 
-/// Nobody is left without a window: the main one waits, small.
+/// The main window is left as it is: even minimized, a window that is shown may be given the keyboard.
 void Beside::send_away() {
   if (!shown()) return;
   m_companion->hide();
   tell_window(false);
-  if (!m_window || m_window->isVisible()) return;
-  m_window->setAttribute(Qt::WA_ShowWithoutActivating);
-  m_window->showMinimized();
-  m_window->setAttribute(Qt::WA_ShowWithoutActivating, false);
 }
 
 void Beside::put_away() {

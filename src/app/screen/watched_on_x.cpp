@@ -234,10 +234,11 @@ void WatchedOnX::look() {
   // What changes from now on is told again.
   xcb_damage_subtract(m_x.get(), m_damage, XCB_NONE, XCB_NONE);
   xcb_flush(m_x.get());
-  if (const auto why = why_not_seen()) return emit hidden(*why);
-  const QImage picture = read();
-  if (picture.isNull()) return end_later(tr("The screen cannot be watched any more."));
+  const auto why = why_not_seen();
+  const QImage picture = why ? QImage() : read();
   hear(); // Events that came with the replies wake nobody.
+  if (why) return emit hidden(*why);
+  if (picture.isNull()) return end_later(tr("The screen cannot be watched any more."));
   emit pictured(picture);
 }
 
