@@ -90,25 +90,26 @@ void ScreenSampler::watch_stream(bool again) {
     }
     const DocumentId asked_in = m_model.document();
     m_cast->begin(again, [this, again, asked_in](const Result<ScreenCast::Stream>& stream) {
-      if (!stream || asked_in != m_model.document()) {
-        m_cast.release()->deleteLater();
-        if (!stream) emit m_model.notice(words(stream.error()));
-        return;
-      }
-      const QRect part = again ? QSettings().value(QLatin1String(kStreamPartKey)).toRect() : QRect();
-      auto source = std::make_unique<WatchedStream>(std::move(m_cast), *stream, part);
-      if (again) return m_watch.begin(std::move(source));
-      m_undecided = std::move(source);
-      connect(m_undecided.get(), &WatchedStream::firstPictured, this,
-              m_model.bound([this](const QImage& first) { choose_part(first); }), Qt::QueuedConnection);
-      connect(m_undecided.get(), &CanvasSource::ended, this, [this](const QString& sentence) {
-        if (!m_undecided) return; // It is watched by now, and that tells it.
-        m_undecided.release()->deleteLater();
-        emit m_model.notice(sentence);
-      });
-      m_undecided->want(true);
+      if (stream && asked_in == m_model.document()) return take_stream(*stream, again);
+      m_cast.release()->deleteLater();
+      if (!stream) emit m_model.notice(words(stream.error()));
     });
   });
+}
+
+void ScreenSampler::take_stream(const ScreenCast::Stream& stream, bool again) {
+  const QRect part = again ? QSettings().value(QLatin1String(kStreamPartKey)).toRect() : QRect();
+  auto source = std::make_unique<WatchedStream>(std::move(m_cast), stream, part);
+  if (again) return m_watch.begin(std::move(source));
+  m_undecided = std::move(source);
+  connect(m_undecided.get(), &WatchedStream::firstPictured, this,
+          m_model.bound([this](const QImage& first) { choose_part(first); }), Qt::QueuedConnection);
+  connect(m_undecided.get(), &CanvasSource::ended, this, [this](const QString& sentence) {
+    if (!m_undecided) return; // It is watched by now, and that tells it.
+    m_undecided.release()->deleteLater();
+    emit m_model.notice(sentence);
+  });
+  m_undecided->want(true);
 }
 
 void ScreenSampler::choose_part(const QImage& first) {

@@ -5,6 +5,7 @@
 
 #include "app/screen/desktop_key.h"
 #include "app/screen/frozen_screen.h"
+#include "app/screen/screen_cast.h"
 #include "app/screen/screen_portal.h"
 
 #include <QPointer>
@@ -16,7 +17,6 @@ namespace zc {
 class Picking;
 class Studio;
 class Viewing;
-class ScreenCast;
 class WatchedStream;
 class WatchModel;
 
@@ -45,6 +45,7 @@ private:
   void freeze(FrozenScreen::Use use);
   /// Where only the desktop shows the screen: it asks which, then the part is chosen on its first picture.
   void watch_stream(bool again);
+  void take_stream(const ScreenCast::Stream& stream, bool again);
   void choose_part(const QImage& first);
   void watch(const QRect& part);
   void thaw();

@@ -43,7 +43,7 @@ struct WatchedOnX::Shared {
     const int id = shmget(IPC_PRIVATE, bytes, IPC_CREAT | 0600);
     if (id < 0) return;
     void* const at = shmat(id, nullptr, 0);
-    if (at != reinterpret_cast<void*>(-1)) {
+    if (reinterpret_cast<std::intptr_t>(at) != -1) {
       memory = static_cast<unsigned char*>(at);
       segment = xcb_generate_id(x);
       const auto asked = xcb_shm_attach_checked(x, segment, static_cast<std::uint32_t>(id), 0);
@@ -188,28 +188,32 @@ void WatchedOnX::hear() {
     if (kind == m_first_damage_event + XCB_DAMAGE_NOTIFY) {
       const auto& area = reinterpret_cast<const xcb_damage_notify_event_t*>(event.get())->area;
       if (QRect(area.x, area.y, area.width, area.height).intersects(m_part)) stir();
-      continue;
+    } else if (kind >= XCB_CREATE_NOTIFY && kind <= XCB_CIRCULATE_NOTIFY) {
+      follow_window(kind, event.get());
+      stir();
     }
-    if (kind == XCB_CONFIGURE_NOTIFY) {
-      const auto* told = reinterpret_cast<const xcb_configure_notify_event_t*>(event.get());
-      const int edge = 2 * told->border_width;
-      if (told->window == m_root) m_screen = QSize(told->width, told->height);
-      if (told->window == m_window)
-        m_window_rect = QRect(told->x, told->y, told->width + edge, told->height + edge);
-    }
-    if (kind == XCB_UNMAP_NOTIFY || kind == XCB_MAP_NOTIFY) {
-      const auto* told = reinterpret_cast<const xcb_map_notify_event_t*>(event.get());
-      if (told->window == m_window) m_window_shown = kind == XCB_MAP_NOTIFY;
-    }
-    if (kind == XCB_DESTROY_NOTIFY && m_window != 0 &&
-        reinterpret_cast<const xcb_destroy_notify_event_t*>(event.get())->window == m_window)
-      return end_later(tr("The watched window was closed."));
-    if (kind >= XCB_CREATE_NOTIFY && kind <= XCB_CIRCULATE_NOTIFY) stir();
   }
-  if (xcb_connection_has_error(m_x.get())) {
-    m_notifier->setEnabled(false);
-    end_later(tr("The screen cannot be watched any more."));
+  if (!xcb_connection_has_error(m_x.get())) return;
+  m_notifier->setEnabled(false);
+  end_later(tr("The screen cannot be watched any more."));
+}
+
+/// Where the window and the screen are, and whether they are.
+void WatchedOnX::follow_window(int kind, const void* event) {
+  if (kind == XCB_CONFIGURE_NOTIFY) {
+    const auto* told = static_cast<const xcb_configure_notify_event_t*>(event);
+    const int edge = 2 * told->border_width;
+    if (told->window == m_root) m_screen = QSize(told->width, told->height);
+    if (told->window == m_window)
+      m_window_rect = QRect(told->x, told->y, told->width + edge, told->height + edge);
   }
+  if (m_window == 0) return;
+  const bool shown = kind == XCB_MAP_NOTIFY, hidden = kind == XCB_UNMAP_NOTIFY;
+  // Their first fields are the same.
+  if ((shown || hidden) && static_cast<const xcb_map_notify_event_t*>(event)->window == m_window)
+    m_window_shown = shown;
+  if (kind == XCB_DESTROY_NOTIFY && static_cast<const xcb_destroy_notify_event_t*>(event)->window == m_window)
+    end_later(tr("The watched window was closed."));
 }
 
 void WatchedOnX::want(bool wanted) {

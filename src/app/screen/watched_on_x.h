@@ -47,6 +47,7 @@ private:
   void find_window();
   void listen();
   void hear();
+  void follow_window(int kind, const void* event);
   void stir();
   void look();
   [[nodiscard]] std::optional<QString> why_not_seen() const;

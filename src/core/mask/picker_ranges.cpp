@@ -74,6 +74,7 @@ PickerFit fit_of(const Mask& mask, const Wheel& wheel, SaturationMeasure model, 
   PickerFit out{model, {}, 0};
   std::vector<std::vector<DiscPoint>> drawn;
   const auto outlines = measured_outlines(mask, wheel, model, value);
+  drawn.reserve(outlines.size());
   for (const Outline& outline : outlines) drawn.push_back(as_points(outline));
   double filled = 0, ranged = 0;
   const auto is_hole = [&](std::size_t i) {

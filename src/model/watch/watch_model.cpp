@@ -188,13 +188,7 @@ void WatchModel::measure() {
     return;
   }
   m_waiting = false;
-  Plan plan = plan_of_now();
-  if (!m_checker || plan != m_plan) {
-    std::vector<MatchColor> set;
-    for (const Srgb& color : plan.colors) set.push_back({color, 0});
-    m_checker.emplace(set, plan.mask, plan.spec);
-    m_plan = std::move(plan);
-  }
+  follow_checker();
   m_measuring.start(
       [raw = m_raw, monitor = m_monitor, checker = *m_checker, swatches = m_plan.swatches,
        tried = m_tries.wants_canvas(), before = m_on_screen ? m_on_screen->raw : QImage(),
@@ -210,13 +204,27 @@ void WatchModel::measure() {
                           std::move(told)};
       },
       [this](std::optional<SeenCanvas> seen) {
-        if (!seen) return;
-        m_on_screen = std::move(seen);
-        if (m_on_screen->whole) m_tries.take_canvas(m_on_screen->whole);
-        if (m_pointed && *m_pointed >= m_on_screen->check.strays.size()) m_pointed.reset();
-        if (m_waiting || plan_of_now() != m_plan) measure();
-        emit changed();
+        if (seen) take_measured(*std::move(seen));
       });
+}
+
+/// That of the plan of now.
+void WatchModel::follow_checker() {
+  Plan plan = plan_of_now();
+  if (m_checker && plan == m_plan) return;
+  std::vector<MatchColor> set;
+  set.reserve(plan.colors.size());
+  for (const Srgb& color : plan.colors) set.push_back({color, 0});
+  m_checker.emplace(set, plan.mask, plan.spec);
+  m_plan = std::move(plan);
+}
+
+void WatchModel::take_measured(SeenCanvas seen) {
+  m_on_screen = std::move(seen);
+  if (m_on_screen->whole) m_tries.take_canvas(m_on_screen->whole);
+  if (m_pointed && *m_pointed >= m_on_screen->check.strays.size()) m_pointed.reset();
+  if (m_waiting || plan_of_now() != m_plan) measure();
+  emit changed();
 }
 
 QImage WatchModel::whole() const { return m_monitor ? m_monitor->from_monitor(m_raw) : m_raw; }

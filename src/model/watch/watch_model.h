@@ -85,6 +85,8 @@ private:
   void follow_looks();
   void take(const QImage& picture);
   void measure();
+  void follow_checker();
+  void take_measured(SeenCanvas seen);
 
   struct WayKey {
     Srgb stray;
