@@ -209,7 +209,7 @@ void CanvasPage::follow() {
     m_pages->widget(i)->setSizePolicy(policy, policy);
   }
   m_pages->setCurrentIndex(m_watch.on() ? 1 : 0);
-  if (!m_watch.on()) return;
+  if (!m_watch.on()) return follow_way();
   const SeenCanvas* seen = m_watch.seen();
   std::vector<RampStep> steps;
   QStringList words, captions;
@@ -232,12 +232,14 @@ void CanvasPage::follow() {
 }
 
 void CanvasPage::follow_way() {
+  m_inside.reset();
   if (!m_watch.on()) return;
   m_paint->setChecked(m_watch.mixes_as() == MixAs::Paint);
   m_light->setChecked(m_watch.mixes_as() == MixAs::Light);
   const Result<WayBack>* way = m_watch.way();
   const bool chosen = m_watch.chosen().has_value();
-  m_inside = way && *way ? (*way)->inside : std::nullopt;
+  // Without a mask every mixture will do.
+  if (way && *way) m_inside = m_model.region() ? (*way)->inside : (*way)->nearest;
   for (auto* button : m_way_actions)
     allow(*button, m_inside.has_value(),
           chosen ? tr("No mixture of the two lies in a mask.") : tr("Choose a color that strays first."));
@@ -256,7 +258,6 @@ void CanvasPage::follow_way() {
   if (w.inside && !(*w.inside == w.nearest))
     said += tr("; in the mask up to %1").arg(parts_told(w.inside->share));
   m_way->setText(said);
-  m_way->setToolTip(said);
 }
 
 void CanvasPage::use_inside(void (CanvasPage::*with)(const PairMixture&)) {

@@ -83,12 +83,13 @@ void ScreenSampler::watch_stream(bool again) {
   thaw();
   m_undecided.reset();
   m_cast = std::make_unique<ScreenCast>(QDBusConnection::sessionBus());
-  m_cast->find([this, again](bool there) {
-    if (!there) {
+  const DocumentId asked_in = m_model.document();
+  m_cast->find([this, again, asked_in](bool there) {
+    if (!there || asked_in != m_model.document()) {
       m_cast.release()->deleteLater(); // It is in the middle of telling.
+      if (there) return;
       return emit m_model.notice(tr("This desktop does not let programs see the screen."));
     }
-    const DocumentId asked_in = m_model.document();
     m_cast->begin(again, [this, again, asked_in](const Result<ScreenCast::Stream>& stream) {
       if (stream && asked_in == m_model.document()) return take_stream(*stream, again);
       m_cast.release()->deleteLater();

@@ -93,6 +93,7 @@ Session started(Session session, const Piece& piece, const Geometry& geometry, c
   session.family = chosen_family(piece, 0);
   session.area = 0;
   session.filling_well.reset();
+  session.picks_outside = false;
   session.sharing.files.folder.clear();
   session.sharing.files.at_save = false;
   if (session.set_view == SetView::Import) session.set_view = SetView::Staff;

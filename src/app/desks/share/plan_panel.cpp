@@ -72,7 +72,6 @@ PlanPanel::PlanPanel(Studio& model, Viewing& viewing, QWidget* parent)
   model.hear({Part::Sharing, Part::Steps}, this, &PlanPanel::follow);
   model.hear({Part::Geometry, Part::Sharing}, this, &PlanPanel::follow_picker);
   follow();
-  follow_picker();
 }
 
 /// The limit in the numbers of the picker that the painting program has.
@@ -101,7 +100,14 @@ void PlanPanel::add_picker(QVBoxLayout& column) {
   connect(m_picker, &QComboBox::activated, this, &PlanPanel::follow_picker);
 }
 
+void PlanPanel::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  follow_picker();
+}
+
+/// It asks much of a mask that is being dragged, so only while it is seen.
 void PlanPanel::follow_picker() {
+  if (!isVisible()) return;
   const Mask* mask = mask_in_use(m_model.piece());
   const double value = m_model.session().sharing.plan.value;
   const auto fits = mask ? picker_fits(*mask, m_model.wheel(), value) : std::vector<PickerFit>();

@@ -27,6 +27,9 @@ signals:
   void writeAsked();
   void copyAsked();
 
+protected:
+  void showEvent(QShowEvent* event) override;
+
 private:
   void add_looks(QHBoxLayout& row);
   void add_numbers(FieldGrid& fields);
