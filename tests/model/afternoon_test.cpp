@@ -257,6 +257,10 @@ void AfternoonTest::a_document_that_cannot_be_saved_stays() {
   // Stopped, nothing is said: the user did it.
   p.notices.clear();
   p.answers.save_path = path("kept.zonachrom");
+  const auto photo = std::make_shared<const Bytes>(std::size_t{64} << 20);
+  QVERIFY(p.model.store().apply(QStringLiteral("a photo that takes its time"), [&](Piece piece) {
+    return with_reference(std::move(piece), "large", "png", photo);
+  }));
   p.meanwhile = [&] { p.job.stop(); };
   QVERIFY(!p.asked().save());
   QVERIFY(p.notices.isEmpty() && !QFile::exists(path("kept.zonachrom")));
