@@ -28,6 +28,8 @@ OutlineRing closed(const std::vector<DiscPoint>& outline) {
 
 double enclosed_area(const std::vector<DiscPoint>& outline) { return std::abs(bg::area(closed(outline))); }
 
+bool encloses(const std::vector<DiscPoint>& outline, DiscPoint p) { return bg::within(p, closed(outline)); }
+
 bool meets_itself(const std::vector<DiscPoint>& outline) { return bg::intersects(closed(outline)); }
 
 std::vector<DiscPoint> thinned_line(const std::vector<DiscPoint>& line, double tolerance) {

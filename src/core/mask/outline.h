@@ -13,6 +13,10 @@ namespace zc {
 /// three.
 [[nodiscard]] double enclosed_area(const std::vector<DiscPoint>& outline);
 
+/// Whether the point lies inside the polygon through these points, closed by itself; on its border it does
+/// not. REQUIRES that the outline does not cross itself.
+[[nodiscard]] bool encloses(const std::vector<DiscPoint>& outline, DiscPoint p);
+
 /// Whether the polygon through these points, closed by itself, meets itself elsewhere than at its corners.
 [[nodiscard]] bool meets_itself(const std::vector<DiscPoint>& outline);
 

@@ -24,16 +24,6 @@ std::vector<DiscPoint> as_points(const Outline& outline) {
   return out;
 }
 
-/// By the crossings of a ray to the right.
-bool encloses(const std::vector<DiscPoint>& outline, DiscPoint p) {
-  bool inside = false;
-  for (std::size_t i = 0; i + 1 < outline.size(); ++i) {
-    const DiscPoint &a = outline[i], &b = outline[i + 1];
-    if ((a.y > p.y) != (b.y > p.y) && p.x < a.x + (p.y - a.y) / (b.y - a.y) * (b.x - a.x)) inside = !inside;
-  }
-  return inside;
-}
-
 /// The shortest interval that holds all hues of an outline, by the widest gap between them.
 void hues_of(const Outline& outline, PickerRange& range) {
   std::vector<double> hues;

@@ -4,6 +4,7 @@
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
 #include "core/color/matrix.h"
+#include "core/wheel/luminance_ramp.h"
 #include "core/wheel/measure.h"
 #include "core/wheel/oklab_lightness.h"
 #include "core/wheel/solve.h"
@@ -130,31 +131,14 @@ private:
   }
 };
 
-/// Luma at which these color differences have the luminance, by Newton's steps; steps that leave what is left
-/// are halvings. Differences that no display color has are answered too.
+/// Luma at which these color differences have the luminance. Differences that no display color has are
+/// answered too.
 double luma_for(double luminance, double cb, double cr) {
-  static const double weights[3] = {xyz_from_linear({1, 0, 0}).y, xyz_from_linear({0, 1, 0}).y,
-                                    xyz_from_linear({0, 0, 1}).y};
-  constexpr double offset = 0.055, gamma = 2.4; // Of the curve, for its slope: IEC 61966-2-1.
-  constexpr double foot = 0.04045, foot_slope = 1 / 12.92;
-  constexpr double done = 1e-9; // A step this short is followed by one of its square.
+  constexpr double lowest = -2, highest = 3; // Beyond what any differences within the wheel ask for.
   const Srgb away = srgb_from_ycbcr({0, cb, cr});
-  const double parts[3] = {away.r, away.g, away.b};
-  double low = -2, high = 3, y = encoded_from_linear(luminance);
-  for (int i = 0; i < 100; ++i) {
-    double off = -luminance, slope = 0;
-    for (int k = 0; k < 3; ++k) {
-      const double encoded = y + parts[k], linear = linear_from_encoded(encoded), size = std::abs(encoded);
-      off += weights[k] * linear;
-      slope += weights[k] * (size <= foot ? foot_slope : gamma * std::abs(linear) / (size + offset));
-    }
-    (off < 0 ? low : high) = y;
-    double next = y - off / slope;
-    if (std::abs(next - y) < done) return next;
-    if (!(next > low && next < high)) next = (low + high) / 2;
-    y = next;
-  }
-  return y;
+  const LuminanceRamp ramp{{away.r, away.g, away.b}, {1, 1, 1}};
+  return at_luminance(ramp, luminance,
+                      {lowest, highest, linear_from_encoded(lowest), linear_from_encoded(highest)});
 }
 
 class LumaMeasure final : public ChromaMeasure {

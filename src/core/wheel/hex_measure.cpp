@@ -2,6 +2,7 @@
 // HSL and HSV at true L*: the third coordinate is solved.
 #include "core/color/convert.h"
 #include "core/color/gamut.h"
+#include "core/wheel/luminance_ramp.h"
 #include "core/wheel/measure.h"
 
 #include <algorithm>
@@ -11,64 +12,7 @@
 namespace zc {
 namespace {
 
-/// Encoded channels that grow evenly with t: from + rate * t, no rate below 0.
-struct Ramp {
-  double from[3], rate[3];
-  [[nodiscard]] Srgb at(double t) const {
-    return {from[0] + rate[0] * t, from[1] + rate[1] * t, from[2] + rate[2] * t};
-  }
-};
-
 double luminance_of(Srgb c) { return xyz_from_srgb(c).y; }
-
-/// A stretch of a ramp and the luminances at its ends.
-struct Stretch {
-  double low, high, luminance_low, luminance_high;
-};
-
-/// Luminance along a ramp, how it rises and how it bends.
-struct Rise {
-  double luminance = 0, slope = 0, bend = 0;
-};
-Rise rise_at(const Ramp& ramp, double t) {
-  static const double weights[3] = {xyz_from_linear({1, 0, 0}).y, xyz_from_linear({0, 1, 0}).y,
-                                    xyz_from_linear({0, 0, 1}).y};
-  constexpr double offset = 0.055, gamma = 2.4; // Of the curve, for its slope: IEC 61966-2-1.
-  constexpr double foot = 0.04045, foot_slope = 1 / 12.92;
-  Rise out;
-  for (int k = 0; k < 3; ++k) {
-    const double encoded = ramp.from[k] + ramp.rate[k] * t, linear = linear_from_encoded(encoded);
-    const double rate = ramp.rate[k] / (encoded + offset);
-    out.luminance += weights[k] * linear;
-    out.slope += weights[k] * (encoded <= foot ? foot_slope * ramp.rate[k] : gamma * linear * rate);
-    if (encoded > foot) out.bend += weights[k] * gamma * (gamma - 1) * linear * rate * rate;
-  }
-  return out;
-}
-
-/// t at which the ramp has that luminance, which lies between those of the ends, by Halley's steps. They
-/// start where the root would lie if all channels were alike; steps that leave the stretch are halvings.
-double at_luminance(const Ramp& ramp, double luminance, const Stretch& stretch) {
-  constexpr double done = 1e-5; // A step this short is followed by one of its cube.
-  double low = stretch.low, high = stretch.high;
-  const double from = encoded_from_linear(stretch.luminance_low),
-               to = encoded_from_linear(stretch.luminance_high);
-  const double share = to > from ? (encoded_from_linear(luminance) - from) / (to - from) : 1;
-  double t = std::lerp(low, high, std::clamp(share, 0.0, 1.0));
-  for (int i = 0; i < 60 && high - low > 1e-15; ++i) {
-    const Rise rise = rise_at(ramp, t);
-    const double off = rise.luminance - luminance;
-    (off < 0 ? low : high) = t;
-    double next =
-        rise.slope > 0 ? t - 2 * off * rise.slope / (2 * rise.slope * rise.slope - off * rise.bend) : low;
-    const bool inside = next > low && next < high;
-    if (!inside && std::abs(next - t) < done) return t;
-    if (!inside) next = (low + high) / 2;
-    if (std::abs(next - t) < done) return next;
-    t = next;
-  }
-  return t;
-}
 
 /// The pure color of a hue.
 void pure_channels(Angle hue, double (&out)[3]) {
@@ -89,7 +33,7 @@ public:
     pure_channels(hue, pure);
     // From black to the middle each channel grows by 1 + r (2 pure - 1), from there to white by what is left.
     const double luminance = luminance_from_lightness(v);
-    Ramp dark{}, light{};
+    LuminanceRamp dark{}, light{};
     for (int k = 0; k < 3; ++k) {
       const double lean = r * (2 * pure[k] - 1);
       dark.rate[k] = 1 + lean;
@@ -117,7 +61,7 @@ public:
     if (v > most + 1e-9) return std::nullopt;
     double pure[3];
     pure_channels(hue, pure);
-    Ramp from_black{};
+    LuminanceRamp from_black{};
     for (int k = 0; k < 3; ++k) from_black.rate[k] = 1 - r * (1 - pure[k]);
     const Srgb tint = from_black.at(1);
     if (v >= most) return tint;
@@ -133,7 +77,7 @@ public:
     if (v >= 100) return 0;
     double pure[3];
     pure_channels(hue, pure);
-    Ramp to_white{};
+    LuminanceRamp to_white{};
     for (int k = 0; k < 3; ++k) {
       to_white.from[k] = pure[k];
       to_white.rate[k] = 1 - pure[k];
