@@ -2,20 +2,16 @@
 
     python3 watch.py [SHARE]
 
-Needs python3-dbus and python3-gi."""
+Needs python3-gi."""
 import sys
 
-import dbus
-from dbus.mainloop.glib import DBusGMainLoop
-from gi.repository import GLib
+from gi.repository import Gio, GLib
 
 NAME, PATH, FACE = "org.zonachrom.Zonachrom", "/org/zonachrom/Zonachrom", "org.zonachrom.Palette1"
 
 
 def main():
     limit = float(sys.argv[1]) if len(sys.argv) > 1 else 0.02
-    DBusGMainLoop(set_as_default=True)
-    bus = dbus.SessionBus()
     said = [None]
 
     def tell(shares):
@@ -29,8 +25,10 @@ def main():
             print(line, flush=True)
         said[0] = line
 
-    bus.add_signal_receiver(tell, "WatchedChanged", FACE, NAME, PATH)
-    tell(dbus.Interface(bus.get_object(NAME, PATH), FACE).Watched())
+    bus = Gio.bus_get_sync(Gio.BusType.SESSION)
+    bus.signal_subscribe(NAME, FACE, "WatchedChanged", PATH, None, Gio.DBusSignalFlags.NONE,
+                         lambda *signal: tell(signal[5].unpack()[0]))
+    tell(bus.call_sync(NAME, PATH, FACE, "Watched", None, None, Gio.DBusCallFlags.NONE, -1).unpack()[0])
     GLib.MainLoop().run()
 
 

@@ -9,14 +9,8 @@
 #include <sys/un.h>
 #include <unistd.h>
 
-// The library's headers are C, and warn as C++.
-#pragma GCC diagnostic push
-#pragma GCC diagnostic ignored "-Wpedantic"
-#pragma GCC diagnostic ignored "-Wmissing-field-initializers"
-#pragma GCC diagnostic ignored "-Wshadow"
 #include <pipewire/pipewire.h>
 #include <spa/param/video/format-utils.h>
-#pragma GCC diagnostic pop
 
 namespace zc {
 namespace {

@@ -177,7 +177,7 @@ private slots:
       QCOMPARE(first.size(), QSize(320, 200));
       QCOMPARE(seen.pixelColor(160, 100), again ? QColor(10, 200, 30) : QColor(216, 144, 74));
       // A part of it, and no picture while nothing in that changes.
-      source.show_part({100, 50, 40, 30});
+      source.show_part({{100, 50, 40, 30}, {320, 200}});
       QVERIFY(comes_true([&] { return seen.size() == QSize(40, 30); }));
       int pictures = 0;
       connect(&source, &CanvasSource::pictured, this, [&] { ++pictures; });
@@ -191,9 +191,17 @@ private slots:
       source.want(false);
       QString hidden;
       connect(&source, &CanvasSource::hidden, this, [&](const QString& s) { hidden = s; });
-      source.show_part({300, 100, 40, 30});
+      source.show_part({{300, 100, 40, 30}, {320, 200}});
       source.want(true);
-      QVERIFY(!hidden.isEmpty());
+      QVERIFY2(hidden.contains("beyond"), qPrintable(hidden));
+      // Chosen on a picture of another size, or before a monitor came: where it lies now is not known.
+      source.show_part({{100, 50, 40, 30}, {640, 400}});
+      QVERIFY2(hidden.contains("another size or scale"), qPrintable(hidden));
+      hidden.clear();
+      source.show_part({{100, 50, 40, 30}, {320, 200}});
+      QVERIFY(hidden.isEmpty());
+      emit qGuiApp->primaryScreen()->geometryChanged({});
+      QVERIFY(hidden.contains("another size or scale"));
       if (!again) continue;
       pipes.kill();
       QVERIFY(comes_true([&] { return !ended.isEmpty(); }));

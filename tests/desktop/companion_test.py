@@ -1,10 +1,12 @@
 """The companion among other windows: above them, without the keyboard, handing colors over."""
+import json
+import subprocess
 import sys
 import time
 
 from desktop import Desktop, Hand, Palette, Screen, click, clipboard, place, said
 
-PROGRAM, DEMO = sys.argv[1:3]
+PROGRAM, DEMO, CLI = sys.argv[1:4]
 
 # A program of another toolkit, as large as the screen, that writes down what is typed into it.
 CANVAS = """
@@ -107,7 +109,21 @@ def main():
         assert "measure" in palette.fails("Mask", "(s)", "cmyk")
         outline = palette.call("Mask", "(s)", "hsv")[0]
         assert len(outline) > 8 and outline[0] == outline[-1] and all(0 <= h < 360 and 0 <= s <= 1 for h, s in outline)
-        palette.call("Show", "(s)", "column")
+        # The command line is as the bus; a second start calls the companion of the first and ends.
+        assert json.loads(subprocess.check_output([CLI, "outline"])) == [list(p) for p in outline]
+        told = json.loads(subprocess.check_output([CLI, "inside", "#00ff40"]))
+        assert [told["inside"], told["nearest"]] == list(palette.call("Inside", "(s)", "#00ff40")) and not told["inside"]
+
+        def shown():
+            return said("xdotool", "search", "--onlyvisible", "--name", "beside the canvas$")
+
+        subprocess.check_call([CLI, "companion", "hide"], stdout=subprocess.DEVNULL)
+        desktop.until(lambda: not shown())
+        second = desktop.start([PROGRAM, "--companion", "column"])
+        desktop.until(lambda: second.poll() == 0 and shown() and place(beside)[2] == width)
+        wrong = subprocess.run([CLI, "companion", "show", "--shape", "round"], capture_output=True, text=True, check=False)
+        assert wrong.returncode == 2 and '"round"' in wrong.stderr, wrong
+        assert said("xdotool", "getactivewindow") == canvas
         said("xdotool", "windowmove", beside, str(left), str(top))
         time.sleep(0.5)
 
@@ -117,6 +133,14 @@ def main():
         desktop.until(lambda: Screen().color(left + 40, top + height - 196) == swatch[2])
         d_left, d_top, _, d_height = place(desk)
         desktop.until(lambda: Screen().color(d_left + 60, d_top + d_height - 100) == swatch[2])
+        # While a question is open nothing comes or goes.
+        said("xdotool", "windowactivate", "--sync", desk, "key", "ctrl+o")
+        question = desktop.window("^Open a piece$")
+        for method, signature, words in (("Show", "(s)", [""]), ("Hide", "()", []), ("Toggle", "()", [])):
+            assert palette.fails(method, signature, *words) == "A dialog or a menu is open in Zonachrom; close it first."
+        assert shown()
+        said("xdotool", "windowactivate", "--sync", question, "key", "Escape")
+        desktop.until(lambda: not said("xdotool", "search", "--onlyvisible", "--name", "^Open a piece$"))
         # Closed, the desk is only put away, and the companion calls it again.
         said("xdotool", "windowactivate", "--sync", desk, "key", "alt+F4")
         desktop.until(lambda: not said("xdotool", "search", "--onlyvisible", "--name", "Zonachrom$"))

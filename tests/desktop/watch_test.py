@@ -1,39 +1,16 @@
 """The canvas of a painting program is watched: what is painted there is told over the bus, wherever its window goes."""
+import json
+import pathlib
+import subprocess
 import sys
 import time
 
+from canvas import HEIGHT, WIDTH, Canvas
 from desktop import Desktop, Palette, drag, place, said
 
-PROGRAM, DEMO = sys.argv[1:3]
-WIDTH, HEIGHT = 600, 400
+PROGRAM, DEMO, CLI = sys.argv[1:4]
+CLIENT = str(pathlib.Path(__file__).parents[2] / "docs" / "watch.py")
 
-# A painting program: rectangles of known colors from a file that is read again and again.
-CANVAS = """
-import gi, json, sys
-gi.require_version("Gtk", "3.0")
-from gi.repository import GdkPixbuf, GLib, Gtk
-window = Gtk.Window(title="canvas")
-area = Gtk.Image()
-window.add(area)
-shown = ""
-def look():
-    global shown
-    now = open(sys.argv[1]).read()
-    if now == shown:
-        return True
-    shown = now
-    rows = [bytearray(600 * 3) for _ in range(400)]
-    for x, y, width, height, color in json.loads(shown):
-        for row in rows[y:y + height]:
-            row[3 * x:3 * (x + width)] = bytes.fromhex(color[1:]) * width
-    area.set_from_pixbuf(GdkPixbuf.Pixbuf.new_from_bytes(GLib.Bytes(b"".join(rows)), GdkPixbuf.Colorspace.RGB, False, 8, 600, 400, 1800))
-    return True
-look()
-GLib.timeout_add(30, look)
-window.move(40, 60)
-window.show_all()
-Gtk.main()
-"""
 OTHER = """
 import gi
 gi.require_version("Gtk", "3.0")
@@ -49,18 +26,8 @@ Gtk.main()
 def main():
     desktop = Desktop(size="1600x1000")
     try:
-        painting = desktop.folder + "/painting"
-
-        def paint(*rectangles):
-            import json
-            with open(painting + ".new", "w", encoding="utf-8") as out:
-                json.dump([[0, 0, WIDTH, HEIGHT, ground], *rectangles], out)
-            import os
-            os.replace(painting + ".new", painting)
-
-        ground = "#808080"
-        paint()
-        desktop.start(["/usr/bin/python3", "-c", CANVAS, painting])
+        painting = Canvas(desktop, "#808080")
+        paint = painting.paint
         canvas = desktop.window("^canvas$")
         desktop.start([PROGRAM, "--companion", "column", DEMO])
         palette = Palette()
@@ -68,6 +35,7 @@ def main():
         assert palette.call("Watched") == ({},)
         swatches = desktop.until(lambda: palette.call("Swatches", "(s)", "")[0])
         ground, stray = swatches[8][2], "#00ff40"
+        painting.ground = ground
         assert palette.call("Inside", "(s)", stray)[0] is False
         is_inside, nearest = palette.call("Inside", "(s)", ground)
         assert is_inside and nearest == ground
@@ -101,6 +69,21 @@ def main():
         choose()
         shares(outside=0.05, far=0.05, seen=1)
         paint([60, 40, 120, 200, stray])
+        shares(outside=0.10)
+        # The command line tells the same, and a small program in another language speaks up.
+        assert json.loads(subprocess.check_output([CLI, "watched"])) == palette.call("Watched")[0]
+        lines = desktop.folder + "/lines"
+        client = desktop.start(["/usr/bin/python3", CLIENT, "0.07"], stdout=open(lines, "w", encoding="utf-8"))
+
+        def last_line():
+            return open(lines, encoding="utf-8").read().splitlines()[-1:]
+
+        desktop.until(lambda: last_line() and last_line()[0].startswith("outside 10."))
+        paint([60, 40, 120, 100, stray])
+        desktop.until(lambda: last_line() == ["in the plan"])
+        paint([60, 40, 120, 200, stray])
+        desktop.until(lambda: last_line()[0].startswith("outside 10."))
+        client.terminate()
         shares(outside=0.10)
         unused = palette.call("Watched")[0]["unused"]
         other = next(s[2] for s in swatches if s[2] != ground and palette.call("Inside", "(s)", s[2])[0])

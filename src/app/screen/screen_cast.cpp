@@ -16,17 +16,29 @@ namespace {
 constexpr auto kCast = "org.freedesktop.portal.ScreenCast";
 constexpr auto kCastSession = "org.freedesktop.portal.Session";
 constexpr auto kTokenKey = "watchedStream";
-constexpr uint kMonitorOrWindow = 1 | 2, kUntilRevoked = 2, kHiddenPointer = 1;
+constexpr uint kMonitor = 1, kWindow = 2, kUntilRevoked = 2, kHiddenPointer = 1;
 
 Error foreign() { return {ErrorCode::Unreadable, Sentence::ForeignAnswer, "portal"}; }
 
-/// The node of the only stream; nothing for what is no list of streams.
-std::optional<std::uint32_t> node_in(const QVariantMap& results) {
+std::optional<QPoint> position_in(const QVariantMap& about) {
+  const QVariant given = about.value(QStringLiteral("position"));
+  if (!given.canConvert<QDBusArgument>()) return std::nullopt;
+  const auto pair = qvariant_cast<QDBusArgument>(given);
+  if (pair.currentSignature() != QLatin1String("(ii)")) return std::nullopt;
+  int x = 0, y = 0;
+  pair.beginStructure();
+  pair >> x >> y;
+  pair.endStructure();
+  return QPoint(x, y);
+}
+
+/// The only stream, still without its connection; nothing for what is no list of streams.
+std::optional<ScreenCast::Stream> stream_in(const QVariantMap& results) {
   const QVariant given = results.value(QStringLiteral("streams"));
   if (!given.canConvert<QDBusArgument>()) return std::nullopt;
   const auto streams = qvariant_cast<QDBusArgument>(given);
   if (streams.currentSignature() != QLatin1String("a(ua{sv})")) return std::nullopt;
-  std::optional<std::uint32_t> out;
+  std::optional<ScreenCast::Stream> out;
   streams.beginArray();
   while (!streams.atEnd()) {
     uint node = 0;
@@ -34,7 +46,8 @@ std::optional<std::uint32_t> node_in(const QVariantMap& results) {
     streams.beginStructure();
     streams >> node >> about;
     streams.endStructure();
-    if (!out) out = node;
+    const bool window = about.value(QStringLiteral("source_type")).toUInt() == kWindow;
+    if (!out) out = ScreenCast::Stream{{}, node, position_in(about), window};
   }
   streams.endArray();
   return out;
@@ -76,7 +89,7 @@ void ScreenCast::begin(bool again, const Answer& then) {
 }
 
 void ScreenCast::select(bool again, const Answer& then) {
-  QVariantMap options{{QStringLiteral("types"), kMonitorOrWindow},
+  QVariantMap options{{QStringLiteral("types"), kMonitor | kWindow},
                       {QStringLiteral("multiple"), false},
                       {QStringLiteral("cursor_mode"), kHiddenPointer},
                       {QStringLiteral("persist_mode"), kUntilRevoked}};
@@ -94,26 +107,28 @@ void ScreenCast::start(const Answer& then) {
                 {QVariant::fromValue(QDBusObjectPath(m_session)), QString()}, {},
                 [this, then](const Result<QVariantMap>& results) {
                   if (!results) return fail(results.error(), then);
-                  const auto node = node_in(*results);
-                  if (!node) return fail(foreign(), then);
+                  const auto stream = stream_in(*results);
+                  if (!stream) return fail(foreign(), then);
                   const QString token = results->value(QStringLiteral("restore_token")).toString();
                   QSettings().setValue(QLatin1String(kTokenKey), token);
-                  open(*node, then);
+                  open(*stream, then);
                 });
 }
 
-void ScreenCast::open(std::uint32_t node, const Answer& then) {
+void ScreenCast::open(Stream stream, const Answer& then) {
   auto call = QDBusMessage::createMethodCall(QLatin1String(PortalRequest::kService),
                                              QLatin1String(PortalRequest::kObject), QLatin1String(kCast),
                                              QStringLiteral("OpenPipeWireRemote"));
   call.setArguments({QVariant::fromValue(QDBusObjectPath(m_session)), QVariantMap()});
   auto* watcher = new QDBusPendingCallWatcher(m_bus.asyncCall(call), this);
-  connect(watcher, &QDBusPendingCallWatcher::finished, this, [this, node, then](QDBusPendingCallWatcher* w) {
-    w->deleteLater();
-    const QDBusPendingReply<QDBusUnixFileDescriptor> remote = *w;
-    if (remote.isError() || !remote.value().isValid()) return fail(foreign(), then);
-    then(Stream{remote.value(), node});
-  });
+  connect(watcher, &QDBusPendingCallWatcher::finished, this,
+          [this, stream = std::move(stream), then](QDBusPendingCallWatcher* w) mutable {
+            w->deleteLater();
+            const QDBusPendingReply<QDBusUnixFileDescriptor> remote = *w;
+            if (remote.isError() || !remote.value().isValid()) return fail(foreign(), then);
+            stream.remote = remote.value();
+            then(std::move(stream));
+          });
 }
 
 void ScreenCast::fail(const Error& error, const Answer& then) {

@@ -6,6 +6,7 @@
 #include "app/platform/portal_request.h"
 
 #include <QDBusUnixFileDescriptor>
+#include <QPoint>
 
 namespace zc {
 
@@ -17,6 +18,8 @@ public:
   struct Stream {
     QDBusUnixFileDescriptor remote; ///< A connection to PipeWire.
     std::uint32_t node = 0;
+    std::optional<QPoint> position = {}; ///< Of the monitor, where the desktop tells it.
+    bool window = false;                 ///< Of one window rather than of a monitor.
   };
   using Answer = std::function<void(const Result<Stream>&)>;
   /// Whether the desktop has one.
@@ -35,7 +38,7 @@ private:
   Q_SLOT void session_closed();
   void select(bool again, const Answer& then);
   void start(const Answer& then);
-  void open(std::uint32_t node, const Answer& then);
+  void open(Stream stream, const Answer& then);
   void fail(const Error& error, const Answer& then);
   QDBusConnection m_bus;
   PortalRequest m_request;

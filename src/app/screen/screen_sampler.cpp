@@ -18,7 +18,8 @@
 namespace zc {
 namespace {
 
-constexpr auto kWatchedKey = "watchedPart", kStreamPartKey = "watchedStreamPart";
+constexpr auto kWatchedKey = "watchedPart", kStreamPartKey = "watchedStreamPart",
+               kStreamSizeKey = "watchedStreamSize";
 bool sees_screen() { return QGuiApplication::platformName() == QLatin1String("xcb"); }
 
 constexpr int kWindowsGone = 200; ///< Milliseconds until what lay above is off the screen.
@@ -99,7 +100,10 @@ void ScreenSampler::watch_stream(bool again) {
 }
 
 void ScreenSampler::take_stream(const ScreenCast::Stream& stream, bool again) {
-  const QRect part = again ? QSettings().value(QLatin1String(kStreamPartKey)).toRect() : QRect();
+  WatchedStream::Part part;
+  if (again)
+    part = {QSettings().value(QLatin1String(kStreamPartKey)).toRect(),
+            QSettings().value(QLatin1String(kStreamSizeKey)).toSize()};
   auto source = std::make_unique<WatchedStream>(std::move(m_cast), stream, part);
   if (again) return m_watch.begin(std::move(source));
   m_undecided = std::move(source);
@@ -122,12 +126,13 @@ void ScreenSampler::choose_part(const QImage& first) {
     thaw();
     m_undecided.reset();
   });
-  connect(frozen, &FrozenScreen::partTaken, this, [this](QRect part) {
+  connect(frozen, &FrozenScreen::partTaken, this, [this, of = first.size()](QRect part) {
     thaw();
     if (!m_undecided) return;
-    QSettings().setValue(QLatin1String(kStreamPartKey), part);
     m_undecided->want(false);
-    m_undecided->show_part(part);
+    m_undecided->show_part({part, of});
+    QSettings().setValue(QLatin1String(kStreamPartKey), part);
+    QSettings().setValue(QLatin1String(kStreamSizeKey), of);
     m_watch.begin(std::move(m_undecided));
   });
   frozen->showFullScreen();

@@ -1,17 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/screen/watched_stream.h"
 
+#include "app/paint/monitor.h"
+
+#include <QGuiApplication>
+#include <QScreen>
+
 #include <algorithm>
 #include <fcntl.h>
 
-// The library's headers are C, and warn as C++.
-#pragma GCC diagnostic push
-#pragma GCC diagnostic ignored "-Wpedantic"
-#pragma GCC diagnostic ignored "-Wmissing-field-initializers"
-#pragma GCC diagnostic ignored "-Wshadow"
 #include <pipewire/pipewire.h>
 #include <spa/param/video/format-utils.h>
-#pragma GCC diagnostic pop
 
 namespace zc {
 
@@ -137,12 +136,17 @@ void WatchedStream::Pipe::process(void* of) {
   if (!picture.isNull()) pipe->owner.take(std::move(picture));
 }
 
-WatchedStream::WatchedStream(std::unique_ptr<ScreenCast> cast, const ScreenCast::Stream& stream, QRect part)
-    : m_cast(std::move(cast)), m_pipe(std::make_unique<Pipe>(*this)), m_part(part) {
+WatchedStream::WatchedStream(std::unique_ptr<ScreenCast> cast, const ScreenCast::Stream& stream, Part part)
+    : m_cast(std::move(cast)), m_pipe(std::make_unique<Pipe>(*this)), m_part(part),
+      m_position(stream.position), m_window(stream.window) {
   m_rest.setSingleShot(true);
   connect(&m_rest, &QTimer::timeout, this, &WatchedStream::tell);
   connect(m_cast.get(), &ScreenCast::ended, this,
           [this] { end_later(tr("The desktop has ended the watching of the screen.")); });
+  connect(qGuiApp, &QGuiApplication::screenAdded, this, &WatchedStream::screens_changed);
+  connect(qGuiApp, &QGuiApplication::screenRemoved, this, &WatchedStream::screens_changed);
+  for (const QScreen* screen : QGuiApplication::screens())
+    connect(screen, &QScreen::geometryChanged, this, &WatchedStream::screens_changed);
   // The library closes its own copy.
   if (!m_pipe->begin(fcntl(stream.remote.fileDescriptor(), F_DUPFD_CLOEXEC, 3), stream.node)) {
     end_later(tr("The desktop gives no pictures of the screen."));
@@ -169,8 +173,24 @@ void WatchedStream::want(bool wanted) {
   if (wanted && !m_last.isNull()) tell();
 }
 
-void WatchedStream::show_part(QRect part) {
+std::shared_ptr<const DisplayProfile> WatchedStream::monitor() const {
+  const QList<QScreen*> screens = QGuiApplication::screens();
+  for (const QScreen* screen : screens)
+    if (screens.size() == 1 || (m_position && screen->geometry().topLeft() == *m_position))
+      return Monitors::all().shared_profile_of(screen);
+  return nullptr;
+}
+
+/// Windows on a monitor may stand elsewhere by now; a window that is watched alone goes with its pictures.
+void WatchedStream::screens_changed() {
+  if (m_window || m_part.rect.isEmpty()) return;
+  m_moved = true;
+  tell();
+}
+
+void WatchedStream::show_part(Part part) {
   m_part = part;
+  m_moved = false;
   m_told = {};
   if (!m_last.isNull()) tell();
 }
@@ -187,9 +207,13 @@ void WatchedStream::take(QImage picture) {
 void WatchedStream::tell() {
   if (!m_wanted || m_ended) return;
   m_since.start();
-  if (!m_part.isEmpty() && !m_last.rect().contains(m_part))
+  const QRect part = m_part.rect;
+  if (!part.isEmpty() && (m_moved || m_part.of != m_last.size()))
+    return emit hidden(
+        tr("The screen has another size or scale since the canvas was chosen. Choose it again."));
+  if (!part.isEmpty() && !m_last.rect().contains(part))
     return emit hidden(tr("The watched part lies beyond what the desktop shows; its last picture stands."));
-  const QImage now = m_part.isEmpty() ? m_last : m_last.copy(m_part);
+  const QImage now = part.isEmpty() ? m_last : m_last.copy(part);
   if (now == m_told) return;
   m_told = now;
   emit pictured(now);

@@ -6,24 +6,32 @@
 #include "model/watch/canvas_source.h"
 
 #include <QElapsedTimer>
+#include <QPoint>
 #include <QRect>
 #include <QSocketNotifier>
 #include <QTimer>
 
 #include <memory>
+#include <optional>
 
 namespace zc {
 
 class WatchedStream final : public CanvasSource {
   Q_OBJECT
 public:
-  /// `cast` has begun, and goes on as long as this. An empty part is the whole picture.
-  WatchedStream(std::unique_ptr<ScreenCast> cast, const ScreenCast::Stream& stream, QRect part);
+  /// A part of pictures of that size; where they have another one by now it is somewhere else. An empty part
+  /// is the whole picture.
+  struct Part {
+    QRect rect;
+    QSize of;
+  };
+  /// `cast` has begun, and goes on as long as this.
+  WatchedStream(std::unique_ptr<ScreenCast> cast, const ScreenCast::Stream& stream, Part part);
   ~WatchedStream() override;
   void want(bool wanted) override;
-  /// Which monitor it is is not told: pixels of one with a profile of its own are taken as they are.
-  [[nodiscard]] std::shared_ptr<const DisplayProfile> monitor() const override { return nullptr; }
-  void show_part(QRect part);
+  /// Where the desktop does not tell which monitor it is and there are several, pixels are taken as they are.
+  [[nodiscard]] std::shared_ptr<const DisplayProfile> monitor() const override;
+  void show_part(Part part);
 
 signals:
   /// The first picture, whole, for the part to be chosen on it.
@@ -34,6 +42,7 @@ private:
   friend struct Pipe;
   void take(QImage picture);
   void tell();
+  void screens_changed();
   void end_later(const QString& sentence);
 
   std::unique_ptr<ScreenCast> m_cast;
@@ -41,7 +50,10 @@ private:
   std::unique_ptr<QSocketNotifier> m_notifier;
   QImage m_last; ///< Whole.
   QImage m_told; ///< The part that was told last.
-  QRect m_part;
+  Part m_part;
+  std::optional<QPoint> m_position; ///< Of the monitor.
+  bool m_window = false;            ///< Of one window only.
+  bool m_moved = false;             ///< The screens have changed since the part was chosen.
   QTimer m_rest;
   QElapsedTimer m_since; ///< The last picture that was told.
   bool m_wanted = false, m_first = true, m_ended = false;
