@@ -17,7 +17,7 @@
 namespace zc {
 namespace {
 
-constexpr int kRoomForWay = 58, kRoomForWords = 48; ///< Nothing moves while what they hold changes.
+constexpr int kRoomForWay = 92, kRoomForWords = 48; ///< Nothing moves while what they hold changes.
 
 QString percent(double share) { return number(100 * share, 1); }
 
@@ -160,13 +160,17 @@ QWidget* CanvasPage::make_way(QWidget* parent) {
       word_choice(QStringLiteral("wayAsLight"), tr("light"), tr("Mix the two swatches as light"), m_way_box);
   connect(m_paint, &QAbstractButton::clicked, &m_watch, [this] { m_watch.mix_as(MixAs::Paint); });
   connect(m_light, &QAbstractButton::clicked, &m_watch, [this] { m_watch.mix_as(MixAs::Light); });
-  auto* kinds = joined_row();
-  kinds->addWidget(m_paint);
-  kinds->addWidget(m_light);
+  auto* mix_as = new QLabel(tr("Mix as"), m_way_box);
+  mix_as->setFont(caption_font());
+  auto* joined = joined_row();
+  joined->addWidget(m_paint);
+  joined->addWidget(m_light);
+  auto* kinds = new QHBoxLayout;
+  kinds->addWidget(mix_as);
+  kinds->addLayout(joined);
+  kinds->addStretch();
   auto* row = new QHBoxLayout;
-  row->setSpacing(2);
-  row->addLayout(kinds);
-  row->addStretch();
+  row->setSpacing(4);
   const std::tuple<QString, QString, QString, void (CanvasPage::*)(const PairMixture&)> actions[] = {
       {QStringLiteral("wayUse"), tr("Use"), tr("Use the nearest mixture inside the mask"), &CanvasPage::use},
       {QStringLiteral("wayAdd"), tr("Add"), tr("Add the nearest mixture inside the mask to the set"),
@@ -179,9 +183,11 @@ QWidget* CanvasPage::make_way(QWidget* parent) {
     m_way_actions.push_back(button);
     row->addWidget(button);
   }
+  row->addStretch();
   auto* column = new QVBoxLayout(m_way_box);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(2);
+  column->addLayout(kinds);
   column->addWidget(m_way, 1);
   column->addLayout(row);
   return m_way_box;

@@ -26,9 +26,23 @@ CanvasPicture::CanvasPicture(Studio& studio, WatchModel& watch, QWidget* parent)
   setAccessibleName(tr("Watched canvas"));
   setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Fixed);
   setMouseTracking(true);
-  connect(&watch, &WatchModel::changed, this, qOverload<>(&QWidget::update));
-  connect(&watch, &WatchModel::pointedChanged, this, qOverload<>(&QWidget::update));
-  studio.hear({Part::ColorVision}, this, [this] { update(); });
+  connect(&watch, &WatchModel::changed, this, &CanvasPicture::make_picture);
+  connect(&watch, &WatchModel::pointedChanged, this, &CanvasPicture::make_picture);
+  studio.hear({Part::ColorVision}, this, &CanvasPicture::make_picture);
+  make_picture();
+}
+
+/// The ground around strays is that of the surround.
+void CanvasPicture::make_picture() {
+  m_picture = {};
+  if (m_watch.seen())
+    m_picture = seen_image(m_studio.session().vision, m_watch.strays_picture(channels_of(theme().stage)));
+  update();
+}
+
+void CanvasPicture::changeEvent(QEvent* event) {
+  QWidget::changeEvent(event);
+  if (event->type() == QEvent::PaletteChange) make_picture();
 }
 
 QRectF CanvasPicture::picture_rect() const {
@@ -66,9 +80,7 @@ void CanvasPicture::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), theme().field);
     return;
   }
-  const QImage picture =
-      seen_image(m_studio.session().vision, m_watch.strays_picture(channels_of(theme().stage)));
-  painter.drawImage(picture_rect(), for_monitor(picture));
+  painter.drawImage(picture_rect(), for_monitor(m_picture));
   const auto pointed = m_watch.pointed();
   if (!pointed || *pointed >= seen->check.strays.size()) return;
   painter.setRenderHint(QPainter::Antialiasing);

@@ -19,16 +19,19 @@ public:
   [[nodiscard]] QPointF point_of(QPoint pixel) const;
 
 protected:
+  void changeEvent(QEvent* event) override;
   void paintEvent(QPaintEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
   void leaveEvent(QEvent* event) override;
 
 private:
+  void make_picture();
   [[nodiscard]] QRectF picture_rect() const;
   [[nodiscard]] std::optional<std::size_t> stray_at(QPointF p) const;
   Studio& m_studio;
   WatchModel& m_watch;
+  QImage m_picture; ///< As it is shown; null while nothing is seen.
 };
 
 } // namespace zc

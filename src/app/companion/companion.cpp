@@ -31,7 +31,8 @@
 namespace zc {
 namespace {
 
-constexpr int kEdge = 12, kWheelHeight = 236, kLowWheel = 204, kStripPair = 44, kLyingPair = 24;
+constexpr int kHeight = 752, kEdge = 12, kWheelHeight = 236, kLowWheel = 204, kStripPair = 44,
+              kLyingPair = 24;
 /// Lower than this the column leaves the wheel out, and then the wells.
 constexpr int kRoomForWheel = 600, kRoomForFoot = 400, kLeastStaff = 120;
 
@@ -53,6 +54,7 @@ Companion::Companion(AppModel& model, CopyOnPick& copy_on_pick)
   m_notice->setObjectName(QStringLiteral("besideNotice"));
   for (auto* widget : findChildren<QWidget*>()) widget->installEventFilter(this);
   model.hear({Part::Color, Part::Geometry, Part::Words}, this, &Companion::follow);
+  model.hear({Part::Geometry}, this, &Companion::follow_canvas);
   connect(&copy_on_pick, &CopyOnPick::changed, this, &Companion::follow);
   connect(&model.watch(), &WatchModel::changed, this, &Companion::follow_canvas);
   connect(&model.watch(), &WatchModel::pointedChanged, this, &Companion::follow_canvas);
@@ -207,7 +209,7 @@ QWidget* Companion::make_strip() {
 QWidget* Companion::make_hand_row(QWidget* parent, bool narrow) {
   auto* box = new QWidget(parent);
   auto* row = new QHBoxLayout(box);
-  row->setContentsMargins(narrow ? 0 : kEdge - 4, 0, narrow ? 0 : kEdge - 4, 0);
+  row->setContentsMargins(narrow ? 0 : kEdge - 4, 0, narrow ? 0 : kEdge, 0);
   row->setSpacing(2);
   auto* hand = word_switch(narrow ? QStringLiteral("stripCopyOnPick") : QStringLiteral("besideCopyOnPick"),
                            narrow ? tr("copy") : tr("copy picks"),
@@ -240,11 +242,11 @@ void Companion::apply_shape(CompanionShape shape) {
   if (shape == CompanionShape::Column) {
     setMinimumSize(kColumn, 320);
     setMaximumWidth(2 * kColumn);
-    resize(kColumn, std::max(720, height()));
+    resize(kColumn, std::max(kHeight, height()));
   } else {
     setMinimumSize(kStrip, kStrip);
     setMaximumWidth(QWIDGETSIZE_MAX);
-    resize(kStrip, std::max(720, height()));
+    resize(kStrip, std::max(kHeight, height()));
   }
   arrange();
   emit shapeChanged();
@@ -306,12 +308,14 @@ void Companion::follow_canvas() {
   CanvasMarks marks;
   std::optional<std::unordered_map<Id, double>> use;
   if (seen) {
-    for (const StrayColor& stray : seen->check.strays) marks.strays.push_back(stray.color);
+    const auto place = [&](const Srgb& color) { return disc_point(m_model.wheel().locate(color)); };
+    for (const StrayColor& stray : seen->check.strays)
+      marks.strays.push_back({stray.color, place(stray.color)});
     marks.pointed = watch.pointed();
     if (const Result<WayBack>* way = watch.way(); way && *way) {
-      marks.path = (*way)->path;
+      for (const Srgb& color : (*way)->path) marks.path.push_back(place(color));
       if (const auto& inside = (*way)->inside; inside && !(*inside == (*way)->nearest))
-        marks.leaves = inside->color;
+        marks.leaves = place(inside->color);
     }
     use.emplace();
     for (std::size_t i = 0; i < seen->swatches.size(); ++i) (*use)[seen->swatches[i]] = seen->check.used[i];

@@ -4,7 +4,6 @@
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "app/wheel/wheel_view.h"
-#include "model/session/studio.h"
 
 namespace zc {
 namespace {
@@ -17,23 +16,20 @@ QRectF square(QPointF middle, double side) {
 
 } // namespace
 
-void CanvasMarks::paint(QPainter& painter, const Studio& studio, const WheelView& view) const {
-  const auto place = [&](const Srgb& color) {
-    return view.screen_point(disc_point(studio.wheel().locate(color)));
-  };
+void CanvasMarks::paint(QPainter& painter, ColorVision vision, const WheelView& view) const {
   if (!path.empty()) {
-    QPainterPath line(place(path.front()));
-    for (const Srgb& color : path) line.lineTo(place(color));
+    QPainterPath line(view.screen_point(path.front()));
+    for (const DiscPoint& at : path) line.lineTo(view.screen_point(at));
     draw_double_line(painter, line, 1.4);
   }
   if (leaves) {
-    const QPointF at = place(*leaves);
+    const QPointF at = view.screen_point(*leaves);
     draw_double_line(painter, at - QPointF(kLeave, kLeave), at + QPointF(kLeave, kLeave), 1.6);
     draw_double_line(painter, at - QPointF(kLeave, -kLeave), at + QPointF(kLeave, -kLeave), 1.6);
   }
   for (std::size_t i = 0; i < strays.size(); ++i) {
-    const QRectF mark = square(place(strays[i]), pointed == i ? kPointedMark : kStrayMark);
-    painter.fillRect(mark, shown_color(strays[i], studio.session().vision));
+    const QRectF mark = square(view.screen_point(strays[i].at), pointed == i ? kPointedMark : kStrayMark);
+    painter.fillRect(mark, shown_color(strays[i].color, vision));
     QPainterPath frame;
     frame.addRect(mark);
     draw_double_line(painter, frame, pointed == i ? 1.8 : 1);

@@ -2,7 +2,8 @@
 // Where a canvas strays from the plan, on the wheel: the stray colors, and the way back for one of them.
 #pragma once
 
-#include "core/color/spaces.h"
+#include "core/color/color_vision.h"
+#include "core/wheel/wheel.h"
 
 #include <optional>
 #include <vector>
@@ -11,15 +12,18 @@ class QPainter;
 
 namespace zc {
 
-class Studio;
 class WheelView;
 
 struct CanvasMarks {
-  std::vector<Srgb> strays;
+  struct Stray {
+    Srgb color;
+    DiscPoint at;
+  };
+  std::vector<Stray> strays;
   std::optional<std::size_t> pointed; ///< One of them.
-  std::vector<Srgb> path;             ///< Of mixtures, even to the eye; empty for none.
-  std::optional<Srgb> leaves;         ///< Where it leaves the mask.
-  void paint(QPainter& painter, const Studio& studio, const WheelView& view) const;
+  std::vector<DiscPoint> path;        ///< Of mixtures, even to the eye; empty for none.
+  std::optional<DiscPoint> leaves;    ///< Where it leaves the mask.
+  void paint(QPainter& painter, ColorVision vision, const WheelView& view) const;
 };
 
 } // namespace zc

@@ -286,7 +286,7 @@ void WheelView::paintEvent(QPaintEvent*) {
   painter.setPen(QPen(QColor(255, 255, 255, 170), 1, Qt::DashLine));
   painter.drawLine(screen_point({-rim.x, -rim.y}), screen_point(rim));
   paint_ramp(painter);
-  m_canvas.paint(painter, m_model, *this);
+  m_canvas.paint(painter, s.vision, *this);
   draw_pick_mark(painter, screen_point(disc_point(s.at.at)));
   if (!hasFocus()) return;
   painter.setBrush(Qt::NoBrush);

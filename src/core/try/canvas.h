@@ -44,7 +44,8 @@ struct CanvasCheck {
 };
 
 /// One set, mask and spec: what is found out about a color is remembered from picture to picture, so that
-/// one in which little has changed is quick. Cheap to copy; copies share what they know.
+/// one in which little has changed is quick. That takes memory as new colors come up, 64 MB at most. Cheap to
+/// copy; copies share what they know.
 class CanvasChecker {
 public:
   /// `mask` may be null; so may the set be empty. Nothing strays from what is missing.
