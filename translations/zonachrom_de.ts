@@ -590,6 +590,10 @@ in die Maske geholt</translation>
         <source>Corner</source>
         <translation>Ecke</translation>
     </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
 </context>
 <context>
     <name>QShortcut</name>
@@ -973,10 +977,6 @@ in die Maske geholt</translation>
     <message>
         <source>An entry of the file cannot be read.</source>
         <translation>Ein Eintrag der Datei ist nicht lesbar.</translation>
-    </message>
-    <message>
-        <source>An entry of the file is damaged.</source>
-        <translation>Ein Eintrag der Datei ist beschädigt.</translation>
     </message>
     <message>
         <source>Between 0 and 12 accents can be taken from a photo.</source>
@@ -1957,6 +1957,10 @@ in die Maske geholt</translation>
     <message>
         <source>A way back is a mixture of two swatches; this set has fewer.</source>
         <translation>Ein Weg zurück ist eine Mischung zweier Farbfelder; dieser Satz hat weniger.</translation>
+    </message>
+    <message>
+        <source>A part of the file is damaged.</source>
+        <translation>Ein Teil der Datei ist beschädigt.</translation>
     </message>
 </context>
 <context>
@@ -3325,6 +3329,10 @@ in die Maske geholt</translation>
         <source>Copied %1.</source>
         <translation>%1 kopiert.</translation>
     </message>
+    <message>
+        <source>Mix as</source>
+        <translation>Mischen als</translation>
+    </message>
 </context>
 <context>
     <name>zc::CanvasPicture</name>
@@ -3748,14 +3756,6 @@ in die Maske geholt</translation>
         <translation>Eine andere Datei wird noch gelesen oder geschrieben. Darauf warten oder sie zuerst anhalten.</translation>
     </message>
     <message>
-        <source> The whole piece can still be read.</source>
-        <translation> Das ganze Werk ist noch lesbar.</translation>
-    </message>
-    <message>
-        <source> Everything else can be read; missing: %1.</source>
-        <translation> Alles andere ist lesbar; es fehlt: %1.</translation>
-    </message>
-    <message>
         <source>Recovering unsaved work</source>
         <translation>Ungespeicherte Arbeit wird wiederhergestellt</translation>
     </message>
@@ -3770,6 +3770,14 @@ in die Maske geholt</translation>
     <message>
         <source>The piece was not saved, because its file is read only. Save it under another name.</source>
         <translation>Das Werk wurde nicht gespeichert, weil seine Datei schreibgeschützt ist. Unter anderem Namen speichern.</translation>
+    </message>
+    <message>
+        <source> The whole piece can still be opened.</source>
+        <translation> Das ganze Werk lässt sich trotzdem öffnen.</translation>
+    </message>
+    <message>
+        <source> Everything can be opened except: %1.</source>
+        <translation> Alles lässt sich öffnen außer: %1.</translation>
     </message>
 </context>
 <context>
@@ -10763,6 +10771,10 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>The watched part lies beyond what the desktop shows; its last picture stands.</source>
         <translation>Der beobachtete Teil liegt neben dem, was der Desktop zeigt; sein letztes Bild bleibt.</translation>
+    </message>
+    <message>
+        <source>The screen has another size or scale since the canvas was chosen. Choose it again.</source>
+        <translation>Der Bildschirm hat eine andere Größe oder Skalierung, seit die Leinwand gewählt wurde. Wähle sie noch einmal.</translation>
     </message>
 </context>
 <context>

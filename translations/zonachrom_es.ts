@@ -590,6 +590,10 @@ llevado a la máscara</translation>
         <source>Corner</source>
         <translation>Esquina</translation>
     </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
 </context>
 <context>
     <name>QShortcut</name>
@@ -973,10 +977,6 @@ llevado a la máscara</translation>
     <message>
         <source>An entry of the file cannot be read.</source>
         <translation>Una entrada del archivo no se puede leer.</translation>
-    </message>
-    <message>
-        <source>An entry of the file is damaged.</source>
-        <translation>Una entrada del archivo está dañada.</translation>
     </message>
     <message>
         <source>Between 0 and 12 accents can be taken from a photo.</source>
@@ -1957,6 +1957,10 @@ llevado a la máscara</translation>
     <message>
         <source>A way back is a mixture of two swatches; this set has fewer.</source>
         <translation>Un camino de vuelta es una mezcla de dos muestras; este conjunto tiene menos.</translation>
+    </message>
+    <message>
+        <source>A part of the file is damaged.</source>
+        <translation>Una parte del archivo está dañada.</translation>
     </message>
 </context>
 <context>
@@ -3325,6 +3329,10 @@ llevado a la máscara</translation>
         <source>Copied %1.</source>
         <translation>Copiado %1.</translation>
     </message>
+    <message>
+        <source>Mix as</source>
+        <translation>Mezclar como</translation>
+    </message>
 </context>
 <context>
     <name>zc::CanvasPicture</name>
@@ -3748,14 +3756,6 @@ llevado a la máscara</translation>
         <translation>Aún se lee o se escribe otro archivo. Espera o detenlo antes.</translation>
     </message>
     <message>
-        <source> The whole piece can still be read.</source>
-        <translation> Toda la obra se puede leer todavía.</translation>
-    </message>
-    <message>
-        <source> Everything else can be read; missing: %1.</source>
-        <translation> Todo lo demás se puede leer; falta: %1.</translation>
-    </message>
-    <message>
         <source>Recovering unsaved work</source>
         <translation>Recuperando el trabajo sin guardar</translation>
     </message>
@@ -3770,6 +3770,14 @@ llevado a la máscara</translation>
     <message>
         <source>The piece was not saved, because its file is read only. Save it under another name.</source>
         <translation>La obra no se guardó porque su archivo es de solo lectura. Guárdala con otro nombre.</translation>
+    </message>
+    <message>
+        <source> The whole piece can still be opened.</source>
+        <translation> La obra entera aún se puede abrir.</translation>
+    </message>
+    <message>
+        <source> Everything can be opened except: %1.</source>
+        <translation> Se puede abrir todo salvo: %1.</translation>
     </message>
 </context>
 <context>
@@ -10763,6 +10771,10 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>The watched part lies beyond what the desktop shows; its last picture stands.</source>
         <translation>La parte observada queda fuera de lo que muestra el escritorio; queda su última imagen.</translation>
+    </message>
+    <message>
+        <source>The screen has another size or scale since the canvas was chosen. Choose it again.</source>
+        <translation>La pantalla tiene otro tamaño u otra escala desde que se eligió el lienzo. Elígelo otra vez.</translation>
     </message>
 </context>
 <context>

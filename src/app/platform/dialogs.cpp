@@ -117,7 +117,9 @@ DamagedAnswer ToolkitDialogs::ask_damaged(QWidget* parent, const QString& says, 
 }
 
 void ToolkitDialogs::show_about(QWidget* parent, const QString& text) {
-  QMessageBox::about(parent, QObject::tr("About Zonachrom"), text);
+  QMessageBox box(QMessageBox::NoIcon, QObject::tr("About Zonachrom"), text, QMessageBox::NoButton, parent);
+  box.addButton(QObject::tr("Close"), QMessageBox::AcceptRole);
+  box.exec();
 }
 
 } // namespace zc

@@ -209,6 +209,8 @@ int HouseStyle::pixelMetric(PixelMetric metric, const QStyleOption* option, cons
 int HouseStyle::styleHint(StyleHint hint, const QStyleOption* option, const QWidget* widget,
                           QStyleHintReturn* data) const {
   if (hint == SH_ScrollBar_Transient) return 0;
+  // A desktop theme's icons on buttons bring hues into the window.
+  if (hint == SH_DialogButtonBox_ButtonsHaveIcons) return 0;
   // A list under its field, not a box over it.
   if (hint == SH_ComboBox_Popup) return 0;
   return QProxyStyle::styleHint(hint, option, widget, data);

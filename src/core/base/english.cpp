@@ -56,7 +56,7 @@ constexpr std::array<English, kSentences> kEnglish = {{
     {Sentence::EllipseOffWheel, said("Sentence", "The center of an ellipse must lie on the wheel.")},
     {Sentence::EllipseTurn, said("Sentence", "An ellipse is turned by an angle from 0 to below 360.")},
     {Sentence::EntriesLeftOut, said("Sentence", "%1 entries could not be read as colors and were left out.")},
-    {Sentence::EntryDamaged, said("Sentence", "An entry of the file is damaged.")},
+    {Sentence::EntryDamaged, said("Sentence", "A part of the file is damaged.")},
     {Sentence::EntryLeadsOutside, said("Sentence", "The file holds an entry whose name leads outside it.")},
     {Sentence::EntryPackedOtherwise,
      said("Sentence", "The file holds an entry packed in a way this program does not read.")},

@@ -215,9 +215,8 @@ void Documents::choose_of_damaged(const Error& error, const std::shared_ptr<Open
   if (opened->rest) {
     QStringList lost;
     for (const std::string& name : opened->rest->lost) lost << text(name);
-    says += lost.isEmpty()
-                ? tr(" The whole piece can still be read.")
-                : tr(" Everything else can be read; missing: %1.").arg(lost.join(QStringLiteral(", ")));
+    says += lost.isEmpty() ? tr(" The whole piece can still be opened.")
+                           : tr(" Everything can be opened except: %1.").arg(lost.join(QStringLiteral(", ")));
   } else {
     says += QLatin1Char(' ') + words(opened->rest.error());
   }
