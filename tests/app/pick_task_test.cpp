@@ -5,6 +5,7 @@
 #include "app/controls/number_field.h"
 #include "app/tray/chip_row.h"
 #include "app/tray/color_pair.h"
+#include "app/tray/track_view.h"
 #include "app/tray/wells_view.h"
 #include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
@@ -37,6 +38,7 @@ private slots:
   void typed_hex_is_taken_or_refused();
   void numbers_are_typed_scrolled_and_dragged();
   void a_number_that_cannot_be_says_so_at_its_field();
+  void tracks_are_the_colors_that_a_drag_gives();
   void steps_are_shown_and_obeyed();
   void changing_the_wheel_keeps_the_color();
   void the_plan_zooms_around_the_pointer();
@@ -297,6 +299,58 @@ void PickTask::a_number_that_cannot_be_says_so_at_its_field() {
   QVERIFY(word_at_field(m_desk->window).isEmpty());
   QTest::keyClick(&readout(0, 1), Qt::Key_Escape);
   QCOMPARE(m_desk->session().color(), held);
+}
+
+void PickTask::tracks_are_the_colors_that_a_drag_gives() {
+  const auto near = [](Srgb a, Srgb b) {
+    return std::max({std::abs(a.r - b.r), std::abs(a.g - b.g), std::abs(a.b - b.b)}) <= 1.0 / 255;
+  };
+  // Each color of a track against the pick at its number; where there is none the pick stops before, or has
+  // less saturation.
+  int shown = 0, missing = 0;
+  const auto check = [&](const QString& name, auto color_now) {
+    auto& field = m_desk->part<NumberField>(qPrintable(name));
+    const Track track = m_desk->part<TrackView>(qPrintable(name + ".track")).track();
+    QVERIFY(track.size() > 20);
+    const Srgb before = color_now();
+    const auto at = m_desk->model().session().at;
+    const double span = field.range().high - field.range().low;
+    for (std::size_t i = 0; i < track.size(); i += 3) {
+      const double wanted = (static_cast<double>(i) + 0.5) / static_cast<double>(track.size()) * span;
+      emit field.wanted(wanted);
+      if (track[i]) {
+        ++shown;
+        QVERIFY2(near(*track[i], color_now()), qPrintable(QString("%1 at %2").arg(name).arg(wanted)));
+      } else {
+        ++missing;
+        const bool stopped = std::abs(field.value() - wanted) > 1e-3;
+        QVERIFY2(stopped || m_desk->model().session().at.at.r < at.at.r - 1e-3,
+                 qPrintable(QString("%1 at %2").arg(name).arg(wanted)));
+      }
+      m_desk->model().picking().use_color(before, at);
+    }
+  };
+  const auto now = [this] { return m_desk->model().session().color(); };
+  const Polygon triangle{{{-0.2, -0.1}, {0.5, 0.1}, {0.3, 0.8}}};
+  for (const SaturationMeasure measure : {SaturationMeasure::Hsluv, SaturationMeasure::Hsv}) {
+    for (const bool held : {false, true}) {
+      QVERIFY(m_desk->model().store().apply("Another wheel", [&](Piece p) -> Result<Piece> {
+        p.wheel.measure = measure;
+        p.rule = held ? MaskRule::Held : MaskRule::Free;
+        return with_mask(std::move(p), Mask{"m", {{AreaMode::Adds, triangle}}, 0, {}});
+      }));
+      m_desk->model().picking().use_color({0.8, 0.5, 0.3});
+      for (const char* name : {"place.hue", "place.saturation", "place.value"}) check(name, now);
+      if (QTest::currentTestFailed()) return;
+    }
+  }
+  QVERIFY(shown > 90 && missing > 5);
+  for (int n = 0; n < 3; ++n) check(QString("readout.0.%1").arg(n), now);
+  // Another color vision, another drag: they follow at once, and a folded tray has none to make.
+  const Track before = m_desk->part<TrackView>("place.value.track").track();
+  auto& saturation = m_desk->part<NumberField>("place.saturation");
+  drag(saturation, {10, 10}, {40, 10});
+  QVERIFY(m_desk->part<TrackView>("place.value.track").track() != before);
 }
 
 void PickTask::steps_are_shown_and_obeyed() {

@@ -103,20 +103,22 @@ private slots:
     Afternoon a;
     a.session = color_used(a.session, a.geometry, {0.7, 0.4, 0.3});
     const WheelPoint at = a.session.at.at;
-    CHECK_NEAR(nudged_value(a.session, a.rules(), 3).at.at.v, at.v + 3, 1e-6);
-    CHECK_ANGLE(nudged_hue(a.session, a.rules(), 5)->at.at.a, at.a + 5, 1e-6);
+    CHECK_NEAR(nudged(a.session, a.rules(), PlaceNumber::Value, 3)->at.at.v, at.v + 3, 1e-6);
+    CHECK_ANGLE(nudged(a.session, a.rules(), PlaceNumber::Hue, 5)->at.at.a, at.a + 5, 1e-6);
     a.session.at_hand.steps = {12, 5, 11};
-    const double value = nudged_value(a.session, a.rules(), 1).at.at.v;
+    const double value = nudged(a.session, a.rules(), PlaceNumber::Value, 1)->at.at.v;
     CHECK_NEAR(value / 10, std::round(value / 10), 1e-6);
     QVERIFY(value > at.v && value - at.v <= 15);
-    CHECK_NEAR(nudged_value(a.session, a.rules(), -2).at.at.v, value - 10, 1e-6); // The next below.
-    CHECK_NEAR(nudged_value(a.session, a.rules(), 24).at.at.v, value + 10, 1e-6); // Two steps of ten.
-    const double angle = nudged_hue(a.session, a.rules(), 1)->at.at.a;
+    CHECK_NEAR(nudged(a.session, a.rules(), PlaceNumber::Value, -2)->at.at.v, value - 10,
+               1e-6); // The next below.
+    CHECK_NEAR(nudged(a.session, a.rules(), PlaceNumber::Value, 24)->at.at.v, value + 10,
+               1e-6); // Two steps of ten.
+    const double angle = nudged(a.session, a.rules(), PlaceNumber::Hue, 1)->at.at.a;
     CHECK_NEAR(std::remainder(angle, 30), 0, 1e-6);
-    const double radius = nudged_saturation(a.session, a.rules(), -1)->at.at.r;
+    const double radius = nudged(a.session, a.rules(), PlaceNumber::Saturation, -1)->at.at.r;
     CHECK_NEAR(radius * 5, std::round(radius * 5), 1e-6);
     QVERIFY(radius < at.r);
-    QVERIFY(nudged_value(a.session, a.rules(), 1).before == a.session.color());
+    QVERIFY(nudged(a.session, a.rules(), PlaceNumber::Value, 1)->before == a.session.color());
   }
   /// Each step is done by its own act alone, and stays done.
   void first_steps_are_done_one_by_one() {
@@ -420,15 +422,15 @@ private slots:
     CHECK_NEAR(cut.at.at.r, 0.25, 1e-9);
     CHECK_ANGLE(cut.section_angle, 120, 1e-9);
     CHECK_NEAR(value_of(picked_on_rail(cut, a.rules(), 30).color()), 30, 1e-6);
-    CHECK_ANGLE(nudged_hue(ended, a.rules(), 5)->at.at.a, 125, 1e-6);
-    CHECK_NEAR(nudged_saturation(ended, a.rules(), -0.1)->at.at.r, 0.4, 1e-6);
-    CHECK_NEAR(nudged_value(ended, a.rules(), 3).at.at.v, before.at.at.v + 3, 1e-6);
+    CHECK_ANGLE(nudged(ended, a.rules(), PlaceNumber::Hue, 5)->at.at.a, 125, 1e-6);
+    CHECK_NEAR(nudged(ended, a.rules(), PlaceNumber::Saturation, -0.1)->at.at.r, 0.4, 1e-6);
+    CHECK_NEAR(nudged(ended, a.rules(), PlaceNumber::Value, 3)->at.at.v, before.at.at.v + 3, 1e-6);
   }
   void a_mask_that_holds_nothing_refuses_picks() {
     Afternoon a;
     a.edit(with_mask(a.piece, Mask{}));
     QVERIFY(!picked_in_plan(a.session, a.rules(), {0.1, 0.1}) &&
-            !nudged_saturation(a.session, a.rules(), 0.1));
+            !nudged(a.session, a.rules(), PlaceNumber::Saturation, 0.1));
     QVERIFY(!neutral_used(a.session, a.geometry) && !key_colors(a.session, a.geometry));
     QVERIFY(!outside_mask(a.session, a.geometry));
     a.edit(with_mask(a.piece, pattern_mask({Pattern::Triad, 0, 20})));
@@ -500,7 +502,7 @@ private slots:
   }
   void the_vivid_plan_gives_the_value_with_the_hue() {
     Afternoon a;
-    a.session = *nudged_saturation(a.session, a.rules(), 0);
+    a.session = *nudged(a.session, a.rules(), PlaceNumber::Saturation, 0);
     a.session.vivid_plan = true;
     for (const double angle : {0.0, 95.0, 240.0, 301.5}) {
       a.session = *picked_in_plan(a.session, a.rules(), disc_point(Angle(angle), 0.8));

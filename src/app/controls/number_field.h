@@ -44,6 +44,7 @@ public:
   NumberField(const QString& object_name, const QString& accessible_name, QWidget* parent);
 
   void set_range(const NumberRange& range);
+  [[nodiscard]] const NumberRange& range() const { return m_range; }
   [[nodiscard]] double value() const { return m_value; }
   /// Shows a number without saying that it was changed. A text being typed is left alone.
   void show_value(double value);

@@ -4,6 +4,7 @@
 #include "app/controls/controls.h"
 #include "app/controls/number_field.h"
 #include "app/theme/theme.h"
+#include "app/tray/track_view.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 
@@ -46,19 +47,20 @@ PlaceGroup::PlaceGroup(Studio& model, Picking& picking, QWidget* parent)
     field->setFixedWidth(kFieldWide);
     grid->addWidget(caption_label(n.word, this), i, 0);
     grid->addWidget(field, i, 1);
-    connect(field, &NumberField::wanted, this, [this, i](double x) { go_to(i, x); });
+    connect(field, &NumberField::wanted, this,
+            [this, i](double x) { m_picks.set_place(static_cast<PlaceNumber>(i), x); });
     m_fields[static_cast<std::size_t>(i)] = field;
+    m_tracks[static_cast<std::size_t>(i)] = new TrackView(*field, model);
   }
   setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
-  model.hear({Part::Color, Part::Geometry}, this, &PlaceGroup::follow);
+  model.hear({Part::Color, Part::Geometry, Part::Steps, Part::Looking, Part::ColorVision}, this,
+             &PlaceGroup::follow);
   follow();
 }
 
-void PlaceGroup::go_to(int number, double value) {
-  const WheelPoint at = m_model.session().at.at;
-  if (number == 0) return m_picks.nudge_hue(turn_between(at.a, value));
-  if (number == 1) return m_picks.nudge_saturation(value / 100 - at.r);
-  m_picks.nudge_value(value - at.v);
+void PlaceGroup::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  follow();
 }
 
 void PlaceGroup::follow() {
@@ -66,6 +68,11 @@ void PlaceGroup::follow() {
   m_fields[0]->show_value(at.a);
   m_fields[1]->show_value(100 * at.r);
   m_fields[2]->show_value(at.v);
+  if (!isVisible()) return;
+  const PickRules rules = m_model.pick_rules();
+  for (std::size_t i = 0; i < m_fields.size(); ++i)
+    m_tracks[i]->show_track(
+        place_track(m_model.session(), rules, static_cast<PlaceNumber>(i), m_tracks[i]->stretches()));
 }
 
 } // namespace zc

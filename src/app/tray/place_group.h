@@ -10,18 +10,22 @@ namespace zc {
 class NumberField;
 class Picking;
 class Studio;
+class TrackView;
 
 class PlaceGroup final : public QWidget {
   Q_OBJECT
 public:
   PlaceGroup(Studio& model, Picking& picking, QWidget* parent);
 
+protected:
+  void showEvent(QShowEvent* event) override;
+
 private:
   void follow();
-  void go_to(int number, double value);
   Studio& m_model;
   Picking& m_picks;
   std::array<NumberField*, 3> m_fields{}; ///< Hue, saturation, value.
+  std::array<TrackView*, 3> m_tracks{};   ///< Of each.
 };
 
 } // namespace zc

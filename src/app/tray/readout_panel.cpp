@@ -4,6 +4,7 @@
 #include "app/controls/controls.h"
 #include "app/controls/number_field.h"
 #include "app/theme/theme.h"
+#include "app/tray/track_view.h"
 #include "core/color/gamut.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
@@ -48,6 +49,7 @@ ReadoutPanel::ReadoutPanel(Studio& model, Picking& picking, PressModel& press, Q
       field->setFixedWidth(46);
       connect(field, &NumberField::wanted, this, [this, i, n](double x) { take(i, n, x); });
       row.fields[n] = field;
+      row.tracks[n] = new TrackView(*field, model);
       grid->addWidget(field, static_cast<int>(i), static_cast<int>(n) + 1);
     }
     row.black = new NumberField(QStringLiteral("readout.%1.3").arg(i), {}, this);
@@ -76,6 +78,12 @@ void ReadoutPanel::show_rows(std::size_t count) {
     for (NumberField* field : m_rows[i].fields) field->setVisible(i < count);
     m_rows[i].black->setVisible(i < count && m_rows[i].ink);
   }
+  follow();
+}
+
+void ReadoutPanel::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  follow();
 }
 
 void ReadoutPanel::fill_menu(std::size_t row) {
@@ -132,6 +140,7 @@ void ReadoutPanel::show_ink(std::size_t i) {
   row.name->setFixedSize(row.name->sizeHint().width(), 24);
   row.name->setToolTip(tr("Ink on the press chosen at Share. Click to choose another color space."));
   const QString names[] = {tr("cyan"), tr("magenta"), tr("yellow"), tr("black")};
+  for (TrackView* track : row.tracks) track->show_track({});
   for (std::size_t n = 0; n < 4; ++n) {
     NumberField* field = n < 3 ? row.fields[n] : row.black;
     field->set_range({0, 100, 1, 0, {}, false, {}});
@@ -210,7 +219,12 @@ void ReadoutPanel::follow() {
       continue;
     }
     const auto numbers = readout_of(row.space, m_model.session().color());
-    for (std::size_t n = 0; n < 3; ++n) row.fields[n]->show_value(numbers[n]);
+    for (std::size_t n = 0; n < 3; ++n) {
+      row.fields[n]->show_value(numbers[n]);
+      if (!row.fields[n]->isVisible()) continue;
+      row.tracks[n]->show_track(
+          readout_track(row.space, m_model.session().color(), n, row.tracks[n]->stretches()));
+    }
   }
 }
 

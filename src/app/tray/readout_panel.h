@@ -15,6 +15,7 @@ class Picking;
 class PressModel;
 
 class NumberField;
+class TrackView;
 class WordControl;
 
 class ReadoutPanel final : public QWidget {
@@ -28,6 +29,9 @@ public:
   /// Spaces to choose from for one more row, or for the last one where there are as many as there can be.
   void fill_add_menu(QMenu& menu);
 
+protected:
+  void showEvent(QShowEvent* event) override;
+
 private:
   struct Row {
     ReadoutSpace space = ReadoutSpace::Rgb;
@@ -36,6 +40,7 @@ private:
     WordControl* name = nullptr;
     QMenu* menu = nullptr;
     std::array<NumberField*, 3> fields{};
+    std::array<TrackView*, 3> tracks{};
   };
   void show_rows(std::size_t count);
   void fill_menu(std::size_t row);

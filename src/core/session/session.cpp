@@ -32,13 +32,21 @@ Session moved_to(Session session, const PickRules& rules, const WheelPoint& want
   return with_color(std::move(session), found.color, {found.at, rules.wheel.spec()}, turns_section);
 }
 
+Error no_mask(Sentence sentence) { return {ErrorCode::BadInput, sentence, "mask"}; }
+
+Result<WheelPoint> asked_in_plan(const Session& session, const PickRules& rules, DiscPoint wanted) {
+  const auto place = pick_in_plan(rules, session.at.at, wanted);
+  if (!place) return no_mask(Sentence::MaskHoldsNoColor);
+  WheelPoint to = *place;
+  if (session.vivid_plan) to.v = stepped_value(vivid_value(rules.wheel, Angle(to.a)), rules.steps);
+  return to;
+}
+
 Session located(Session session, const Geometry& geometry, Srgb color, const std::optional<WheelPlace>& at) {
   const double angle = session.at.at.a;
   const WheelPoint place = place_on(geometry.wheel(), color, at, angle);
   return with_color(std::move(session), color, geometry.place(place), true);
 }
-
-Error no_mask(Sentence sentence) { return {ErrorCode::BadInput, sentence, "mask"}; }
 
 /// A photo that is gone, or none yet: the first one.
 Id shown_reference(const Piece& piece, Id wanted) {
@@ -156,11 +164,9 @@ Session pick_ended(Session session) {
 }
 
 Result<Session> picked_in_plan(Session session, const PickRules& rules, DiscPoint wanted) {
-  const auto place = pick_in_plan(rules, session.at.at, wanted);
-  if (!place) return no_mask(Sentence::MaskHoldsNoColor);
-  WheelPoint to = *place;
-  if (session.vivid_plan) to.v = stepped_value(vivid_value(rules.wheel, Angle(to.a)), rules.steps);
-  return moved_to(std::move(session), rules, to, true);
+  const auto asked = asked_in_plan(session, rules, wanted);
+  if (!asked) return asked.error();
+  return moved_to(std::move(session), rules, *asked, true);
 }
 
 Session picked_in_section(Session session, const PickRules& rules, double along, double value) {
@@ -198,27 +204,25 @@ Session sampled(Session session, const Geometry& geometry, Srgb color, const Sam
   return session;
 }
 
-Result<Session> nudged_hue(const Session& session, const PickRules& rules, double by) {
+Result<WheelPoint> nudge_asked(const Session& session, const PickRules& rules, PlaceNumber number,
+                               double by) {
   const WheelPoint& at = session.at.at;
-  const double a = nudged(at.a, by, rules.steps.hues ? 360.0 / rules.steps.hues : 0);
-  Session begun = pick_begun(session);
-  if (at.r < kNeutralSaturation) return pick_ended(moved_to(std::move(begun), rules, {a, at.r, at.v}, true));
-  auto picked = picked_in_plan(std::move(begun), rules, disc_point(Angle(a), at.r));
-  if (!picked) return picked;
-  return pick_ended(std::move(picked).value());
+  const Steps& steps = rules.steps;
+  if (number == PlaceNumber::Value)
+    return pick_on_rail(rules, at, nudged(at.v, by, steps.values ? 100.0 / (steps.values - 1) : 0));
+  if (number == PlaceNumber::Saturation) {
+    const double r = nudged(at.r, by, steps.saturations ? 1.0 / steps.saturations : 0);
+    return asked_in_plan(session, rules, disc_point(Angle(at.a), std::clamp(r, 0.0, 1.0)));
+  }
+  const double a = nudged(at.a, by, steps.hues ? 360.0 / steps.hues : 0);
+  if (at.r < kNeutralSaturation) return WheelPoint{a, at.r, at.v};
+  return asked_in_plan(session, rules, disc_point(Angle(a), at.r));
 }
 
-Result<Session> nudged_saturation(const Session& session, const PickRules& rules, double by) {
-  const WheelPoint& at = session.at.at;
-  const double r = nudged(at.r, by, rules.steps.saturations ? 1.0 / rules.steps.saturations : 0);
-  auto picked = picked_in_plan(pick_begun(session), rules, disc_point(Angle(at.a), std::clamp(r, 0.0, 1.0)));
-  if (!picked) return picked;
-  return pick_ended(std::move(picked).value());
-}
-
-Session nudged_value(const Session& session, const PickRules& rules, double by) {
-  const double v = nudged(session.at.at.v, by, rules.steps.values ? 100.0 / (rules.steps.values - 1) : 0);
-  return pick_ended(picked_on_rail(pick_begun(session), rules, v));
+Result<Session> nudged(const Session& session, const PickRules& rules, PlaceNumber number, double by) {
+  const auto asked = nudge_asked(session, rules, number, by);
+  if (!asked) return asked.error();
+  return pick_ended(moved_to(pick_begun(session), rules, *asked, number != PlaceNumber::Value));
 }
 
 Session color_used(Session session, const Geometry& geometry, Srgb color,

@@ -228,9 +228,12 @@ struct Session {
 
 // Whole picks. Nudges are in degrees, in shares of the radius and in L*; of a stepped dimension they are
 // whole steps. ERRORS: as picked_in_plan().
-[[nodiscard]] Result<Session> nudged_hue(const Session& session, const PickRules& rules, double by);
-[[nodiscard]] Result<Session> nudged_saturation(const Session& session, const PickRules& rules, double by);
-[[nodiscard]] Session nudged_value(const Session& session, const PickRules& rules, double by);
+enum class PlaceNumber { Hue, Saturation, Value };
+[[nodiscard]] Result<Session> nudged(const Session& session, const PickRules& rules, PlaceNumber number,
+                                     double by);
+/// Where such a nudge asks to go under the rule of the mask: the color there, or what is nearest to it.
+[[nodiscard]] Result<WheelPoint> nudge_asked(const Session& session, const PickRules& rules,
+                                             PlaceNumber number, double by);
 /// A finished color as it is; its place is used when it is one of the wheel in use.
 [[nodiscard]] Session color_used(Session session, const Geometry& geometry, Srgb color,
                                  const std::optional<WheelPlace>& at = {});

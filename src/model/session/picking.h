@@ -3,6 +3,7 @@
 // single-step calls do both.
 #pragma once
 
+#include "core/session/tracks.h"
 #include "model/derived/derived.h"
 #include "model/session/studio.h"
 
@@ -39,13 +40,16 @@ public:
     m_studio.take(picked_on_rail(m_studio.session(), m_studio.pick_rules(), value));
   }
   void nudge_hue(double degrees) {
-    m_studio.take_pick(nudged_hue(m_studio.session(), m_studio.pick_rules(), degrees));
+    m_studio.take_pick(nudged(m_studio.session(), m_studio.pick_rules(), PlaceNumber::Hue, degrees));
   }
   void nudge_saturation(double by) {
-    m_studio.take_pick(nudged_saturation(m_studio.session(), m_studio.pick_rules(), by));
+    m_studio.take_pick(nudged(m_studio.session(), m_studio.pick_rules(), PlaceNumber::Saturation, by));
   }
   void nudge_value(double by) {
-    m_studio.take_pick(nudged_value(m_studio.session(), m_studio.pick_rules(), by));
+    m_studio.take_pick(nudged(m_studio.session(), m_studio.pick_rules(), PlaceNumber::Value, by));
+  }
+  void set_place(PlaceNumber number, double wanted) {
+    m_studio.take_pick(place_set(m_studio.session(), m_studio.pick_rules(), number, wanted));
   }
   void use_color(Srgb color, const std::optional<WheelPlace>& at = {}) {
     m_studio.take_pick(color_used(m_studio.session(), m_studio.geometry(), color, at));

@@ -1,0 +1,74 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// Fields of the tray that are dragged while all their tracks follow.
+#include "app/tray/readout_panel.h"
+#include "app/tray/track_view.h"
+#include "bench_window.h"
+
+#include <QMenu>
+#include <benchmark/benchmark.h>
+#include <chrono>
+
+using namespace zc;
+using namespace zc::benches;
+
+namespace {
+
+using Clock = std::chrono::steady_clock;
+constexpr double kFrame = 1000.0 / 60;
+
+/// Hue, saturation, value and RGB: six tracks, on the wheel of that measure.
+void drag_with_tracks(benchmark::State& state) {
+  BenchWindow window;
+  window.show();
+  window.program->documents.open_demo();
+  window.wait_for_files();
+  AppModel& model = window.program->model;
+  const auto measure = static_cast<SaturationMeasure>(state.range(0));
+  model.store().apply(QStringLiteral("measure"), [&](Piece p) -> Result<Piece> {
+    p.wheel.measure = measure;
+    return p;
+  });
+  QMenu spaces;
+  window.window->findChild<ReadoutPanel*>(QStringLiteral("readouts"))->fill_add_menu(spaces);
+  spaces.actions().front()->trigger();
+  QApplication::processEvents();
+  double hue = 0, worst = 0, late = 0;
+  const auto move = [&] {
+    hue += 1.3;
+    model.picking().set_place(PlaceNumber::Hue, hue > 359 ? hue = 0 : hue);
+    QApplication::processEvents();
+  };
+  for (int i = 0; i < 20; ++i) move(); // What is made only once.
+  for (auto _ : state) {
+    const auto start = Clock::now();
+    move();
+    const double took = std::chrono::duration<double, std::milli>(Clock::now() - start).count();
+    worst = std::max(worst, took);
+    late += took > kFrame;
+  }
+  state.counters["worst_ms"] = worst;
+  state.counters["late"] = late;
+}
+BENCHMARK(drag_with_tracks)
+    ->Arg(static_cast<int>(SaturationMeasure::Hsluv))
+    ->Arg(static_cast<int>(SaturationMeasure::OklabChroma))
+    ->Unit(benchmark::kMillisecond)
+    ->Iterations(200)
+    ->UseRealTime();
+
+/// Without a window: one track of the place, by measure; 31 picks under the demo's kind of mask.
+void place_tracks(benchmark::State& state) {
+  const Wheel wheel({HueScale::Traditional, static_cast<SaturationMeasure>(state.range(0))});
+  Session session;
+  session.at = {wheel.locate({0.8, 0.5, 0.3}), wheel.spec()};
+  const PickRules rules{wheel, nullptr, MaskRule::Free, {}};
+  for (auto _ : state)
+    for (const auto number : {PlaceNumber::Hue, PlaceNumber::Saturation, PlaceNumber::Value})
+      benchmark::DoNotOptimize(place_track(session, rules, number, 31));
+}
+BENCHMARK(place_tracks)
+    ->Arg(static_cast<int>(SaturationMeasure::Hsluv))
+    ->Arg(static_cast<int>(SaturationMeasure::OklabChroma))
+    ->Unit(benchmark::kMillisecond);
+
+} // namespace
