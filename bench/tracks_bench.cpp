@@ -3,6 +3,7 @@
 #include "app/tray/readout_panel.h"
 #include "app/tray/track_view.h"
 #include "bench_window.h"
+#include "io/shelf/press_shelf.h"
 
 #include <QMenu>
 #include <benchmark/benchmark.h>
@@ -55,6 +56,40 @@ BENCHMARK(drag_with_tracks)
     ->Unit(benchmark::kMillisecond)
     ->Iterations(200)
     ->UseRealTime();
+
+/// The value is dragged while the dotted line of a press follows on plan, section and rail.
+void drag_with_press_reach(benchmark::State& state) {
+  BenchWindow window;
+  window.show();
+  window.program->documents.open_demo();
+  window.wait_for_files();
+  AppModel& model = window.program->model;
+  Sharing sharing = model.session().sharing;
+  sharing.press = shipped_press().string();
+  model.viewing().share(sharing);
+  const auto asked = Clock::now();
+  while (!model.reaches().body(Reaches::Of::Press)) QApplication::processEvents(QEventLoop::AllEvents, 1);
+  state.counters["made_ms"] = std::chrono::duration<double, std::milli>(Clock::now() - asked).count();
+  double value = 5, worst = 0, late = 0;
+  const auto move = [&] {
+    value = value > 95 ? 5 : value + 0.7;
+    model.picking().pick_value(value);
+    QApplication::processEvents();
+  };
+  model.picking().begin_pick();
+  for (int i = 0; i < 20; ++i) move(); // What is made only once.
+  for (auto _ : state) {
+    const auto start = Clock::now();
+    move();
+    const double took = std::chrono::duration<double, std::milli>(Clock::now() - start).count();
+    worst = std::max(worst, took);
+    late += took > kFrame;
+  }
+  model.picking().end_pick();
+  state.counters["worst_ms"] = worst;
+  state.counters["late"] = late;
+}
+BENCHMARK(drag_with_press_reach)->Unit(benchmark::kMillisecond)->Iterations(200)->UseRealTime();
 
 /// Without a window: one track of the place, by measure; 31 picks under the demo's kind of mask.
 void place_tracks(benchmark::State& state) {

@@ -594,6 +594,46 @@ in die Maske geholt</translation>
         <source>Close</source>
         <translation>Schließen</translation>
     </message>
+    <message>
+        <source>hue %1°</source>
+        <translation>Farbton %1°</translation>
+    </message>
+    <message>
+        <source>no hue</source>
+        <translation>ohne Farbton</translation>
+    </message>
+    <message>
+        <source>the same to the eye</source>
+        <translation>fürs Auge gleich</translation>
+    </message>
+    <message>
+        <source>near, difference %1</source>
+        <translation>ähnlich, Unterschied %1</translation>
+    </message>
+    <message>
+        <source>difference %1</source>
+        <translation>Unterschied %1</translation>
+    </message>
+    <message>
+        <source>value %1, chroma %2, %3</source>
+        <translation>Tonwert %1, Buntheit %2, %3</translation>
+    </message>
+    <message>
+        <source>Colors found in the file</source>
+        <translation>Farben, die in der Datei sind</translation>
+    </message>
+    <message>
+        <source>%1, comes in</source>
+        <translation>%1, kommt hinzu</translation>
+    </message>
+    <message>
+        <source>%1, stays out</source>
+        <translation>%1, bleibt draußen</translation>
+    </message>
+    <message>
+        <source>Tick or untick</source>
+        <translation>Häkchen setzen oder entfernen</translation>
+    </message>
 </context>
 <context>
     <name>QShortcut</name>
@@ -3470,12 +3510,28 @@ in die Maske geholt</translation>
         <translation>Stufe %1 von %2, %3</translation>
     </message>
     <message>
-        <source>, does not print</source>
-        <translation>, nicht druckbar</translation>
-    </message>
-    <message>
         <source>Copy every picked color to the clipboard, as %1 (Ctrl+H)</source>
         <translation>Jede gewählte Farbe in die Zwischenablage kopieren, als %1 (Strg+H)</translation>
+    </message>
+    <message>
+        <source>Use printable</source>
+        <translation>Druckbare nehmen</translation>
+    </message>
+    <message>
+        <source>No color of this value prints: the nearest has another one.</source>
+        <translation>Keine Farbe dieses Tonwerts ist druckbar: die nächste hat einen anderen.</translation>
+    </message>
+    <message>
+        <source>prints, </source>
+        <translation>druckbar, </translation>
+    </message>
+    <message>
+        <source>does not print, </source>
+        <translation>nicht druckbar, </translation>
+    </message>
+    <message>
+        <source>Use the nearest color that %1 prints</source>
+        <translation>Die nächste Farbe nehmen, die sich auf %1 drucken lässt</translation>
     </message>
 </context>
 <context>
@@ -3986,6 +4042,14 @@ in die Maske geholt</translation>
         <source>Pick from the screen, or call the companion, while any program has the keyboard. The desktop asks for the shortcuts.</source>
         <translation>Vom Bildschirm wählen oder den Begleiter rufen, während ein anderes Programm die Tastatur hat. Der Desktop fragt nach den Kürzeln.</translation>
     </message>
+    <message>
+        <source>Find a color or a name in all sets and versions, on the shelf and in recent pieces</source>
+        <translation>Eine Farbe oder einen Namen in allen Sätzen und Versionen, im Regal und in zuletzt geöffneten Werken suchen</translation>
+    </message>
+    <message>
+        <source>Find everywhere...</source>
+        <translation>Überall suchen...</translation>
+    </message>
 </context>
 <context>
     <name>zc::EndChoice</name>
@@ -4357,6 +4421,103 @@ in die Maske geholt</translation>
     </message>
 </context>
 <context>
+    <name>zc::FindPanel</name>
+    <message>
+        <source>Find everywhere</source>
+        <translation>Überall suchen</translation>
+    </message>
+    <message>
+        <source>Color or name to find</source>
+        <translation>Gesuchte Farbe oder Name</translation>
+    </message>
+    <message>
+        <source>A name, or a color such as #d8904a</source>
+        <translation>Ein Name oder eine Farbe wie #d8904a</translation>
+    </message>
+    <message>
+        <source>Find current color</source>
+        <translation>Aktuelle Farbe suchen</translation>
+    </message>
+    <message>
+        <source>Find swatches that look like the current color</source>
+        <translation>Farbfelder suchen, die wie die aktuelle Farbe aussehen</translation>
+    </message>
+    <message>
+        <source>What was found</source>
+        <translation>Was gefunden wurde</translation>
+    </message>
+    <message>
+        <source>Go there</source>
+        <translation>Dorthin gehen</translation>
+    </message>
+    <message>
+        <source>Show the swatch where it is; another piece is opened (Enter)</source>
+        <translation>Das Farbfeld zeigen, wo es ist; ein anderes Werk wird geöffnet (Eingabe)</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Farbe verwenden</translation>
+    </message>
+    <message>
+        <source>Make it the current color</source>
+        <translation>Zur aktuellen Farbe machen</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>Close (Escape)</source>
+        <translation>Schließen (Escape)</translation>
+    </message>
+    <message>
+        <source>, differs by %1</source>
+        <translation>, Unterschied %1</translation>
+    </message>
+    <message>
+        <source>%1, %2%3</source>
+        <translation>%1, %2%3</translation>
+    </message>
+    <message>
+        <source>Searching...</source>
+        <translation>Sucht...</translation>
+    </message>
+    <message>
+        <source>In this piece, on the shelf, in recent pieces</source>
+        <translation>In diesem Werk, im Regal, in letzten Werken</translation>
+    </message>
+    <message>
+        <source>Nothing found.</source>
+        <translation>Nichts gefunden.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n found</source>
+        <translation>
+            <numerusform>%n gefunden</numerusform>
+            <numerusform>%n gefunden</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::Finder</name>
+    <message>
+        <source>in %1</source>
+        <translation>in %1</translation>
+    </message>
+    <message>
+        <source>in %1, version %2</source>
+        <translation>in %1, Version %2</translation>
+    </message>
+    <message>
+        <source>in %1 of &quot;%2&quot;</source>
+        <translation>in %1 von „%2“</translation>
+    </message>
+    <message>
+        <source>on the shelf in %1</source>
+        <translation>im Regal in %1</translation>
+    </message>
+</context>
+<context>
     <name>zc::FirstStart</name>
     <message>
         <source>How would you like to begin?</source>
@@ -4520,6 +4681,26 @@ in die Maske geholt</translation>
     <message>
         <source>an import</source>
         <translation>ein Import</translation>
+    </message>
+    <message>
+        <source>as columns</source>
+        <translation>als Spalten</translation>
+    </message>
+    <message>
+        <source>Show each family as a column with a fixed number of places</source>
+        <translation>Jede Familie als Spalte mit fester Zahl von Plätzen zeigen</translation>
+    </message>
+    <message>
+        <source>Places of a column</source>
+        <translation>Plätze einer Spalte</translation>
+    </message>
+    <message>
+        <source>Places of a column: type, scroll or drag</source>
+        <translation>Plätze einer Spalte: tippen, drehen oder ziehen</translation>
+    </message>
+    <message>
+        <source> places</source>
+        <translation> Plätze</translation>
     </message>
 </context>
 <context>
@@ -4883,10 +5064,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Nichts importieren</translation>
     </message>
     <message>
-        <source>%1 new, %2 already in the set (ticked), %3 similar to one in the set (wave).</source>
-        <translation>%1 neu, %2 schon im Satz (Haken), %3 ähnlich einer im Satz (Welle).</translation>
-    </message>
-    <message>
         <source>Import %1</source>
         <translation>%1 importieren</translation>
     </message>
@@ -4905,6 +5082,21 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Import colors</source>
         <translation>Farben importieren</translation>
+    </message>
+    <message>
+        <source>%1 new, %2 already in the set, %3 similar to one in the set. Click a color to tick or untick it.</source>
+        <translation>%1 neu, %2 schon im Satz, %3 ähnlich einer im Satz. Ein Klick auf eine Farbe setzt oder entfernt ihr Häkchen.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Import %n colors</source>
+        <translation>
+            <numerusform>%n Farbe importieren</numerusform>
+            <numerusform>%n Farben importieren</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Tick a color first.</source>
+        <translation>Zuerst eine Farbe ankreuzen.</translation>
     </message>
 </context>
 <context>
@@ -5231,6 +5423,13 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>
             <numerusform>Leiter aus %n Farbton hinzufügen</numerusform>
             <numerusform>Leiter aus %n Farbtönen hinzufügen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %n swatches</source>
+        <translation>
+            <numerusform>%n Farbfeld hinzufügen</numerusform>
+            <numerusform>%n Farbfelder hinzufügen</numerusform>
         </translation>
     </message>
 </context>
@@ -6439,6 +6638,22 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Remove the photo shown from the piece</source>
         <translation>Das gezeigte Foto aus dem Werk entfernen</translation>
     </message>
+    <message>
+        <source>Compare what is under the pointer with this place of the photo; there again, let it go</source>
+        <translation>Was unter dem Zeiger liegt mit dieser Stelle des Fotos vergleichen; dort noch einmal: loslassen</translation>
+    </message>
+    <message>
+        <source>Add the pinned spot and what is under the pointer as two swatches</source>
+        <translation>Die angeheftete Stelle und was unter dem Zeiger liegt als zwei Farbfelder hinzufügen</translation>
+    </message>
+    <message>
+        <source>Pin spot to compare with</source>
+        <translation>Vergleichsstelle anheften</translation>
+    </message>
+    <message>
+        <source>Add both spots</source>
+        <translation>Beide Stellen hinzufügen</translation>
+    </message>
 </context>
 <context>
     <name>zc::PaintModel</name>
@@ -7111,6 +7326,18 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>Look at a photo here, pick its colors, take a palette from it. Drop one, paste one, or add it.</source>
         <translation>Hier ein Foto ansehen, Farben darin wählen, eine Palette daraus nehmen. Eines ablegen, einfügen oder hinzufügen.</translation>
     </message>
+    <message>
+        <source>Pinned spot: %1, at %2 × %3</source>
+        <translation>Angeheftete Stelle: %1, bei %2 × %3</translation>
+    </message>
+    <message>
+        <source>Point at the photo, or sample a color of it, to pin a spot.</source>
+        <translation>Auf das Foto zeigen oder eine Farbe daraus nehmen, um eine Stelle anzuheften.</translation>
+    </message>
+    <message>
+        <source>Pin a spot first, then point at another one to add both.</source>
+        <translation>Erst eine Stelle anheften, dann auf eine andere zeigen, um beide hinzuzufügen.</translation>
+    </message>
 </context>
 <context>
     <name>zc::PickDesk</name>
@@ -7292,6 +7519,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Show all relations of the color on the rim of the wheel, to choose one there</source>
         <translation>Alle Beziehungen der Farbe am Rand des Farbkreises zeigen, um dort eine zu wählen</translation>
+    </message>
+    <message>
+        <source>Draw a dotted line around what the chosen press prints</source>
+        <translation>Eine gepunktete Linie um das zeichnen, was sich im gewählten Druck drucken lässt</translation>
+    </message>
+    <message>
+        <source>Show reach of press</source>
+        <translation>Druckbaren Bereich zeigen</translation>
     </message>
 </context>
 <context>
@@ -8487,10 +8722,6 @@ in der Maske %1 %</translation>
         <translation>tauschen</translation>
     </message>
     <message>
-        <source>Drag a swatch to a free place, onto another to swap them, or between two to insert it. Click to select, double-click to use the color.</source>
-        <translation>Ein Farbfeld auf einen freien Platz ziehen, auf ein anderes zum Tauschen, oder zwischen zwei zum Einfügen. Klick wählt aus, Doppelklick verwendet die Farbe.</translation>
-    </message>
-    <message>
         <source>Add current color</source>
         <translation>Aktuelle Farbe hinzufügen</translation>
     </message>
@@ -8501,6 +8732,10 @@ in der Maske %1 %</translation>
     <message>
         <source>The set in rows, a family to a row, with free places and gaps. It is empty.</source>
         <translation>Der Satz in Reihen, je Familie eine, mit freien Plätzen und Lücken. Er ist leer.</translation>
+    </message>
+    <message>
+        <source>Drag a swatch to a free place, onto another to swap them, or between two to insert it. Click to select, double-click to use the color; click a free place to add the current color.</source>
+        <translation>Ein Farbfeld auf einen freien Platz ziehen, auf ein anderes zum Tauschen oder zwischen zwei zum Einfügen. Klicken wählt aus, Doppelklick nimmt die Farbe; ein Klick auf einen freien Platz fügt die aktuelle Farbe hinzu.</translation>
     </message>
 </context>
 <context>
@@ -9984,6 +10219,14 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <source>Fold tray</source>
         <translation>Ablage zusammenklappen</translation>
     </message>
+    <message>
+        <source>Press</source>
+        <translation>Druck</translation>
+    </message>
+    <message>
+        <source>No press</source>
+        <translation>Kein Druck</translation>
+    </message>
 </context>
 <context>
     <name>zc::TryDesk</name>
@@ -10420,6 +10663,18 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Saved to &quot;%1&quot;.</source>
         <translation>In &quot;%1&quot; gespeichert.</translation>
+    </message>
+    <message>
+        <source>Save a study in areas as one picture for each swatch, into a folder</source>
+        <translation>Eine Studie in Flächen als ein Bild für jedes Farbfeld in einen Ordner speichern</translation>
+    </message>
+    <message>
+        <source>Flat fills are those of a study in areas: show one first, without the edge.</source>
+        <translation>Flache Füllungen sind die einer Studie in Flächen: erst eine zeigen, ohne die Kante.</translation>
+    </message>
+    <message>
+        <source>Save flat fills...</source>
+        <translation>Flache Füllungen speichern...</translation>
     </message>
 </context>
 <context>

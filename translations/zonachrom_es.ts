@@ -594,6 +594,46 @@ llevado a la máscara</translation>
         <source>Close</source>
         <translation>Cerrar</translation>
     </message>
+    <message>
+        <source>hue %1°</source>
+        <translation>tono %1°</translation>
+    </message>
+    <message>
+        <source>no hue</source>
+        <translation>sin tono</translation>
+    </message>
+    <message>
+        <source>the same to the eye</source>
+        <translation>igual para el ojo</translation>
+    </message>
+    <message>
+        <source>near, difference %1</source>
+        <translation>cerca, diferencia %1</translation>
+    </message>
+    <message>
+        <source>difference %1</source>
+        <translation>diferencia %1</translation>
+    </message>
+    <message>
+        <source>value %1, chroma %2, %3</source>
+        <translation>valor %1, croma %2, %3</translation>
+    </message>
+    <message>
+        <source>Colors found in the file</source>
+        <translation>Colores hallados en el archivo</translation>
+    </message>
+    <message>
+        <source>%1, comes in</source>
+        <translation>%1, entra</translation>
+    </message>
+    <message>
+        <source>%1, stays out</source>
+        <translation>%1, queda fuera</translation>
+    </message>
+    <message>
+        <source>Tick or untick</source>
+        <translation>Marcar o desmarcar</translation>
+    </message>
 </context>
 <context>
     <name>QShortcut</name>
@@ -3470,12 +3510,28 @@ llevado a la máscara</translation>
         <translation>paso %1 de %2, %3</translation>
     </message>
     <message>
-        <source>, does not print</source>
-        <translation>, no se imprime</translation>
-    </message>
-    <message>
         <source>Copy every picked color to the clipboard, as %1 (Ctrl+H)</source>
         <translation>Copiar al portapapeles cada color elegido, como %1 (Ctrl+H)</translation>
+    </message>
+    <message>
+        <source>Use printable</source>
+        <translation>Usar imprimible</translation>
+    </message>
+    <message>
+        <source>No color of this value prints: the nearest has another one.</source>
+        <translation>Ningún color de este valor se imprime: el más cercano tiene otro.</translation>
+    </message>
+    <message>
+        <source>prints, </source>
+        <translation>se imprime, </translation>
+    </message>
+    <message>
+        <source>does not print, </source>
+        <translation>no se imprime, </translation>
+    </message>
+    <message>
+        <source>Use the nearest color that %1 prints</source>
+        <translation>Usar el color más cercano que imprime %1</translation>
     </message>
 </context>
 <context>
@@ -3986,6 +4042,14 @@ llevado a la máscara</translation>
         <source>Pick from the screen, or call the companion, while any program has the keyboard. The desktop asks for the shortcuts.</source>
         <translation>Tomar de la pantalla, o llamar al acompañante, mientras cualquier programa tiene el teclado. El escritorio pregunta por los atajos.</translation>
     </message>
+    <message>
+        <source>Find a color or a name in all sets and versions, on the shelf and in recent pieces</source>
+        <translation>Buscar un color o un nombre en todos los conjuntos y versiones, en el estante y en obras recientes</translation>
+    </message>
+    <message>
+        <source>Find everywhere...</source>
+        <translation>Buscar en todas partes...</translation>
+    </message>
 </context>
 <context>
     <name>zc::EndChoice</name>
@@ -4357,6 +4421,103 @@ llevado a la máscara</translation>
     </message>
 </context>
 <context>
+    <name>zc::FindPanel</name>
+    <message>
+        <source>Find everywhere</source>
+        <translation>Buscar en todas partes</translation>
+    </message>
+    <message>
+        <source>Color or name to find</source>
+        <translation>Color o nombre que se busca</translation>
+    </message>
+    <message>
+        <source>A name, or a color such as #d8904a</source>
+        <translation>Un nombre, o un color como #d8904a</translation>
+    </message>
+    <message>
+        <source>Find current color</source>
+        <translation>Buscar color actual</translation>
+    </message>
+    <message>
+        <source>Find swatches that look like the current color</source>
+        <translation>Buscar muestras parecidas al color actual</translation>
+    </message>
+    <message>
+        <source>What was found</source>
+        <translation>Lo encontrado</translation>
+    </message>
+    <message>
+        <source>Go there</source>
+        <translation>Ir allí</translation>
+    </message>
+    <message>
+        <source>Show the swatch where it is; another piece is opened (Enter)</source>
+        <translation>Mostrar la muestra donde está; si es otra obra, se abre (Intro)</translation>
+    </message>
+    <message>
+        <source>Use color</source>
+        <translation>Usar color</translation>
+    </message>
+    <message>
+        <source>Make it the current color</source>
+        <translation>Hacerlo el color actual</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Cerrar</translation>
+    </message>
+    <message>
+        <source>Close (Escape)</source>
+        <translation>Cerrar (Escape)</translation>
+    </message>
+    <message>
+        <source>, differs by %1</source>
+        <translation>, diferencia %1</translation>
+    </message>
+    <message>
+        <source>%1, %2%3</source>
+        <translation>%1, %2%3</translation>
+    </message>
+    <message>
+        <source>Searching...</source>
+        <translation>Buscando...</translation>
+    </message>
+    <message>
+        <source>In this piece, on the shelf, in recent pieces</source>
+        <translation>En esta obra, en el estante, en obras recientes</translation>
+    </message>
+    <message>
+        <source>Nothing found.</source>
+        <translation>Nada encontrado.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n found</source>
+        <translation>
+            <numerusform>%n encontrada</numerusform>
+            <numerusform>%n encontradas</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
+    <name>zc::Finder</name>
+    <message>
+        <source>in %1</source>
+        <translation>en %1</translation>
+    </message>
+    <message>
+        <source>in %1, version %2</source>
+        <translation>en %1, versión %2</translation>
+    </message>
+    <message>
+        <source>in %1 of &quot;%2&quot;</source>
+        <translation>en %1 de «%2»</translation>
+    </message>
+    <message>
+        <source>on the shelf in %1</source>
+        <translation>en el estante, en %1</translation>
+    </message>
+</context>
+<context>
     <name>zc::FirstStart</name>
     <message>
         <source>How would you like to begin?</source>
@@ -4520,6 +4681,26 @@ llevado a la máscara</translation>
     <message>
         <source>an import</source>
         <translation>una importación</translation>
+    </message>
+    <message>
+        <source>as columns</source>
+        <translation>en columnas</translation>
+    </message>
+    <message>
+        <source>Show each family as a column with a fixed number of places</source>
+        <translation>Mostrar cada familia como columna con un número fijo de lugares</translation>
+    </message>
+    <message>
+        <source>Places of a column</source>
+        <translation>Lugares de una columna</translation>
+    </message>
+    <message>
+        <source>Places of a column: type, scroll or drag</source>
+        <translation>Lugares de una columna: escribir, girar o arrastrar</translation>
+    </message>
+    <message>
+        <source> places</source>
+        <translation> lugares</translation>
     </message>
 </context>
 <context>
@@ -4883,10 +5064,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>No importar nada</translation>
     </message>
     <message>
-        <source>%1 new, %2 already in the set (ticked), %3 similar to one in the set (wave).</source>
-        <translation>%1 nuevos, %2 ya en el conjunto (marca), %3 parecidos a uno del conjunto (onda).</translation>
-    </message>
-    <message>
         <source>Import %1</source>
         <translation>Importar %1</translation>
     </message>
@@ -4905,6 +5082,21 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Import colors</source>
         <translation>Importar colores</translation>
+    </message>
+    <message>
+        <source>%1 new, %2 already in the set, %3 similar to one in the set. Click a color to tick or untick it.</source>
+        <translation>%1 nuevos, %2 ya en el conjunto, %3 parecidos a uno del conjunto. Un clic en un color lo marca o desmarca.</translation>
+    </message>
+    <message numerus="yes">
+        <source>Import %n colors</source>
+        <translation>
+            <numerusform>Importar %n color</numerusform>
+            <numerusform>Importar %n colores</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Tick a color first.</source>
+        <translation>Marca antes un color.</translation>
     </message>
 </context>
 <context>
@@ -5231,6 +5423,13 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>
             <numerusform>Añadir escala de %n tono</numerusform>
             <numerusform>Añadir escala de %n tonos</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %n swatches</source>
+        <translation>
+            <numerusform>Añadir %n muestra</numerusform>
+            <numerusform>Añadir %n muestras</numerusform>
         </translation>
     </message>
 </context>
@@ -6439,6 +6638,22 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Remove the photo shown from the piece</source>
         <translation>Quitar de la obra la foto mostrada</translation>
     </message>
+    <message>
+        <source>Compare what is under the pointer with this place of the photo; there again, let it go</source>
+        <translation>Comparar lo que hay bajo el puntero con este lugar de la foto; otra vez ahí, soltarlo</translation>
+    </message>
+    <message>
+        <source>Add the pinned spot and what is under the pointer as two swatches</source>
+        <translation>Añadir el punto fijado y lo que hay bajo el puntero como dos muestras</translation>
+    </message>
+    <message>
+        <source>Pin spot to compare with</source>
+        <translation>Fijar punto de comparación</translation>
+    </message>
+    <message>
+        <source>Add both spots</source>
+        <translation>Añadir ambos puntos</translation>
+    </message>
 </context>
 <context>
     <name>zc::PaintModel</name>
@@ -7111,6 +7326,18 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>Look at a photo here, pick its colors, take a palette from it. Drop one, paste one, or add it.</source>
         <translation>Mira aquí una foto, elige sus colores, saca de ella una paleta. Suéltala, pégala o añádela.</translation>
     </message>
+    <message>
+        <source>Pinned spot: %1, at %2 × %3</source>
+        <translation>Punto fijado: %1, en %2 × %3</translation>
+    </message>
+    <message>
+        <source>Point at the photo, or sample a color of it, to pin a spot.</source>
+        <translation>Apunta a la foto, o toma un color de ella, para fijar un punto.</translation>
+    </message>
+    <message>
+        <source>Pin a spot first, then point at another one to add both.</source>
+        <translation>Fija antes un punto y apunta luego a otro para añadir ambos.</translation>
+    </message>
 </context>
 <context>
     <name>zc::PickDesk</name>
@@ -7292,6 +7519,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Show all relations of the color on the rim of the wheel, to choose one there</source>
         <translation>Mostrar todas las relaciones del color en el borde del círculo, para elegir una allí</translation>
+    </message>
+    <message>
+        <source>Draw a dotted line around what the chosen press prints</source>
+        <translation>Dibujar una línea de puntos alrededor de lo que imprime la imprenta elegida</translation>
+    </message>
+    <message>
+        <source>Show reach of press</source>
+        <translation>Mostrar lo imprimible</translation>
     </message>
 </context>
 <context>
@@ -8487,10 +8722,6 @@ en la máscara %1 %</translation>
         <translation>cambiar</translation>
     </message>
     <message>
-        <source>Drag a swatch to a free place, onto another to swap them, or between two to insert it. Click to select, double-click to use the color.</source>
-        <translation>Arrastra una muestra a un sitio libre, sobre otra para intercambiarlas o entre dos para insertarla. Clic selecciona, doble clic usa el color.</translation>
-    </message>
-    <message>
         <source>Add current color</source>
         <translation>Añadir el color actual</translation>
     </message>
@@ -8501,6 +8732,10 @@ en la máscara %1 %</translation>
     <message>
         <source>The set in rows, a family to a row, with free places and gaps. It is empty.</source>
         <translation>El conjunto en filas, una por familia, con sitios libres y huecos. Está vacío.</translation>
+    </message>
+    <message>
+        <source>Drag a swatch to a free place, onto another to swap them, or between two to insert it. Click to select, double-click to use the color; click a free place to add the current color.</source>
+        <translation>Arrastra una muestra a un lugar libre, sobre otra para intercambiarlas o entre dos para insertarla. Un clic selecciona, doble clic usa el color; un clic en un lugar libre añade el color actual.</translation>
     </message>
 </context>
 <context>
@@ -9984,6 +10219,14 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <source>Fold tray</source>
         <translation>Plegar la bandeja</translation>
     </message>
+    <message>
+        <source>Press</source>
+        <translation>Imprenta</translation>
+    </message>
+    <message>
+        <source>No press</source>
+        <translation>Sin imprenta</translation>
+    </message>
 </context>
 <context>
     <name>zc::TryDesk</name>
@@ -10420,6 +10663,18 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Saved to &quot;%1&quot;.</source>
         <translation>Guardado en &quot;%1&quot;.</translation>
+    </message>
+    <message>
+        <source>Save a study in areas as one picture for each swatch, into a folder</source>
+        <translation>Guardar un estudio por áreas como una imagen por cada muestra, en una carpeta</translation>
+    </message>
+    <message>
+        <source>Flat fills are those of a study in areas: show one first, without the edge.</source>
+        <translation>Los rellenos planos son los de un estudio por áreas: muestra antes uno, sin el borde.</translation>
+    </message>
+    <message>
+        <source>Save flat fills...</source>
+        <translation>Guardar rellenos planos...</translation>
     </message>
 </context>
 <context>

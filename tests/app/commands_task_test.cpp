@@ -28,6 +28,8 @@
 #include <QApplication>
 #include <QBackingStore>
 #include <QClipboard>
+#include <QLineEdit>
+#include <QListWidget>
 #include <QMenu>
 #include <QMenuBar>
 #include <QPlainTextEdit>
@@ -391,6 +393,37 @@ std::vector<Command> all_commands() {
       look_row("lookSquint", PhotoLook::Squint),
       look_row("lookSteps", PhotoLook::Steps),
       look_row("lookMask", PhotoLook::Mask),
+      {"findEverywhere", "Ctrl+Shift+F", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         auto& words = d.part<QLineEdit>("findWords");
+         if (!words.isVisible()) return false;
+         type_into(words, "lamp");
+         auto& list = d.part<QListWidget>("foundList");
+         if (!comes_true([&] { return list.count() > 0; })) return false;
+         // A version's swatch is shown among the versions; Escape closes.
+         QTest::keyClick(&words, Qt::Key_Escape);
+         return !words.isVisible();
+       }},
+      {"pinSpot", "D", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         auto& photo = d.part<PhotoView>("photo");
+         move(photo, {photo.width() * 0.4, photo.height() * 0.5}, Qt::NoButton);
+         run();
+         const bool pinned = d.session().looking.spot.has_value();
+         run();
+         return pinned && !d.session().looking.spot;
+       }},
+      {"addBothSpots", "Shift+D", Desk::Observe,
+       [](DeskTop& d, const Trigger& run) {
+         auto& photo = d.part<PhotoView>("photo");
+         move(photo, {photo.width() * 0.4, photo.height() * 0.5}, Qt::NoButton);
+         d.trigger("pinSpot");
+         move(photo, {photo.width() * 0.6, photo.height() * 0.5}, Qt::NoButton);
+         const auto before = swatch_count(*current_set(d.piece()));
+         run();
+         return swatch_count(*current_set(d.piece())) == before + 2;
+       }},
       {"showPixelsOneToOne", "", Desk::Observe,
        [](DeskTop& d, const Trigger& run) {
          run();
@@ -652,6 +685,13 @@ std::vector<Command> all_commands() {
          const bool shown = d.session().reach.shown;
          run();
          return shown && !d.session().reach.shown;
+       }},
+      {"showPressReach", "", Desk::Pick,
+       [](DeskTop& d, const Trigger& run) {
+         run();
+         const bool hidden = !d.session().reach.press;
+         run();
+         return hidden && d.session().reach.press;
        }},
       {"makeReachMask", "", Desk::Pick,
        [](DeskTop& d, const Trigger& run) {
@@ -972,6 +1012,20 @@ std::vector<Command> all_commands() {
          QFile table(d.dialogs.export_path);
          return table.open(QIODevice::ReadOnly) &&
                 table.readAll().count('\n') == static_cast<int>(swatch_count(*current_set(d.piece()))) + 1;
+       }},
+      {"saveFills", "", Desk::Try,
+       [](DeskTop& d, const Trigger& run) {
+         const QTemporaryDir folder;
+         d.dialogs.folder_path = folder.path();
+         run();
+         if (!d.notice().contains("study in areas")) return false;
+         const Id photo = d.session().reference;
+         Study study = find_reference(d.piece(), photo)->study;
+         study.by_areas = true;
+         d.model().store().apply("t", [&](Piece p) { return with_study(std::move(p), photo, study); });
+         run();
+         return comes_true([&] { return d.notice().startsWith("Saved to"); }) &&
+                QDir(folder.path()).entryList({"*-*.png"}, QDir::Files).size() > 3;
        }},
       {"savePicture", "", Desk::Try,
        [](DeskTop& d, const Trigger& run) {
@@ -1354,6 +1408,11 @@ private slots:
     QVERIFY(type("betweenCount", "5", shows("betweenCount", 5)));
     d.part<QAbstractButton>("fillBetween").click();
     QCOMPARE(families(d)[1].swatches.size(), std::size_t{10});
+
+    d.choose("setView", SetView::Rows);
+    d.part<QAbstractButton>("rows.columns").click();
+    QVERIFY(type("rows.places", "12", shows("rows.places", 12)));
+    d.part<QAbstractButton>("rows.columns").click();
 
     for (auto* field : d.window.findChildren<NumberField*>()) {
       const QString name = field->objectName();

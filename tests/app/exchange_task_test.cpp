@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Extracting sets anywhere: palettes in with a preview, sets out, the shelf and parcels.
+#include "app/accessibility/accessibility.h"
 #include "app/shelf/shelf_panel.h"
 #include "core/color/convert.h"
 #include "core/piece/edits.h"
@@ -13,6 +14,7 @@
 #include <QDir>
 #include <QListWidget>
 #include <QMimeData>
+#include <QPushButton>
 
 using namespace zc;
 using namespace zc::test;
@@ -78,14 +80,34 @@ void ExchangeTask::a_dropped_palette_is_previewed_with_near_duplicates() {
   // Names stand beside the colors: ink to the right of the first chip, and the chip shows its color.
   auto& found = m_desk->part<QWidget>("foundChips");
   const QImage shown = found.grab().toImage();
-  QCOMPARE((Srgb8{std::uint8_t(qRed(shown.pixel(5, 27))), std::uint8_t(qGreen(shown.pixel(5, 27))),
-                  std::uint8_t(qBlue(shown.pixel(5, 27)))}),
-           known);
+  const auto at = [&](double x, double y) {
+    const QRgb p = found.grab().toImage().pixel(QPointF(x, y).toPoint());
+    return Srgb8{std::uint8_t(qRed(p)), std::uint8_t(qGreen(p)), std::uint8_t(qBlue(p))};
+  };
+  QCOMPARE(at(5, 50), known);
+  // Its near one has the color of the set on its right half.
+  const auto chips = [&] { return dynamic_cast<AccessibleView&>(found).accessible().items; };
+  const QRectF second = chips()[1].rect;
+  QCOMPARE(at(second.left() + 5, second.bottom() - 6), near);
+  QCOMPARE(at(second.right() - 6, second.bottom() - 6), known);
+  // One by one they are ticked and unticked, whatever the rules say.
+  const auto take = [&] { return m_desk->part<QPushButton>("importTake").text(); };
+  QVERIFY(!chips()[0].selected && chips()[1].selected && chips()[2].selected);
+  QCOMPARE(take(), QStringLiteral("Import 2 colors"));
+  click(found, chips()[0].rect.center());
+  QVERIFY(chips()[0].selected && chips()[0].name.contains("comes in"));
+  QCOMPARE(take(), QStringLiteral("Import 3 colors"));
+  for (const int i : {0, 1, 2}) click(found, chips()[static_cast<std::size_t>(i)].rect.center());
+  QVERIFY(!m_desk->part<QPushButton>("importTake").isEnabled());
+  click(found, chips()[2].rect.center());
+  QVERIFY(take().startsWith("Import 1 color"));
+  m_desk->part<QCheckBox>("importNear").click(); // Said one by one, it does not matter.
+  QVERIFY(take().startsWith("Import 1 color"));
+  m_desk->part<QCheckBox>("importNear").click();
   int inked = 0;
   for (int y = 22; y < 56; ++y)
     for (int x = 42; x < 80; ++x) inked += shown.pixel(x, y) != shown.pixel(150, 2);
   QVERIFY(inked > 40);
-  m_desk->part<QCheckBox>("importNear").click();
   press_button("importTake");
   QCOMPARE(m_desk->session().set_view, SetView::Staff);
   QCOMPARE(swatch_count(set()), swatch_count(*current_set(before)) + 1);

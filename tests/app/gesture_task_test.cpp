@@ -3,15 +3,21 @@
 // there.
 #include "app/band/staff_view.h"
 #include "app/band/value_axis.h"
+#include "app/desks/grade/rows_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "core/piece/edits.h"
+#include "core/piece/laying.h"
 #include "core/wheel/color_words.h"
 #include "desk.h"
+#include "io/container/piece_file.h"
+#include "io/shelf/press_shelf.h"
 #include "model/work/set_work.h"
 
 #include <QAbstractButton>
 #include <QClipboard>
 #include <QComboBox>
+#include <QListWidget>
 
 #include <map>
 
@@ -157,6 +163,67 @@ private slots:
     m_desk->wait_for_files();
     QVERIFY(QFile::exists(m_desk->dialogs.export_path));
     QCOMPARE(m_gestures, written("share a parcel"));
+  }
+
+  void fill_a_chosen_place() {
+    key(Qt::Key_4, Qt::ControlModifier);
+    m_desk->choose("setView", SetView::Rows);
+    ++m_gestures;
+    QCoreApplication::processEvents();
+    const std::size_t before = swatch_count(set());
+    auto& rows = m_desk->part<RowsView>("rows");
+    const int free = next_place(set().families[1]);
+    click(*rows.viewport(), rows.place_rect(1, free).center());
+    ++m_gestures;
+    QCOMPARE(swatch_count(set()), before + 1);
+    QCOMPARE(set().families[1].swatches.back().place, free);
+    QCOMPARE(set().families[1].swatches.back().color, m_desk->session().color());
+    QCOMPARE(m_gestures, written("fill a chosen place"));
+  }
+
+  void take_the_printable_color() {
+    Sharing sharing = m_desk->session().sharing;
+    sharing.press = shipped_press().string(); // Chosen once, whatever the piece.
+    m_desk->model().viewing().share(sharing);
+    m_desk->model().picking().use_color({0, 0, 1});
+    button("usePrintable");
+    QVERIFY(m_desk->model().press().chosen()->prints(m_desk->session().color()));
+    QCOMPARE(m_gestures, written("take the printable color"));
+  }
+
+  void rows_for_three_hues() {
+    const std::size_t families = set().families.size();
+    m_desk->choose("relation", Relation::Triad);
+    m_gestures += 2; // opened, chosen
+    m_desk->trigger("addLadder");
+    m_gestures += 2; // the menu, the command
+    QCOMPARE(set().families.size(), families + 3);
+    QCOMPARE(m_gestures, written("rows for three hues"));
+  }
+
+  void find_a_color_of_another_piece() {
+    Piece other = new_piece("");
+    other.title = "Other";
+    other = *with_color_laid_as(std::move(other), {{0.2, 0.5, 0.4}, {}}, "patina", "copper");
+    const QString file = m_desk->demo_folder.filePath("other.zonachrom");
+    QVERIFY(save_document(file.toStdString(), {other, {}}));
+    for (const QString& opened : {file, QStringLiteral(DEMO_PIECE)}) {
+      m_desk->program.documents.open(opened, [](bool) {});
+      m_desk->wait_for_files();
+    }
+    QVERIFY(m_desk->piece().title != "Other");
+    m_desk->model().picking().use_color({0.21, 0.5, 0.4});
+    key(Qt::Key_F, Qt::ControlModifier | Qt::ShiftModifier);
+    button("findCurrent");
+    auto& list = m_desk->part<QListWidget>("foundList");
+    QVERIFY(comes_true([&] { return list.count() == 1; }));
+    QVERIFY2(list.item(0)->text().startsWith("patina, in "), qPrintable(list.item(0)->text()));
+    key(Qt::Key_Return);
+    m_desk->wait_for_files();
+    QCOMPARE(m_desk->piece().title, std::string("Other"));
+    QCOMPARE(find_swatch(m_desk->piece(), m_desk->session().selection.focus())->name, std::string("patina"));
+    QVERIFY(!list.isVisible() && m_desk->session().desk == Desk::Grade);
+    QCOMPARE(m_gestures, written("find a color of another piece"));
   }
 
 private:

@@ -372,6 +372,37 @@ void GradeTask::rows_swap_places_and_keep_free_ones() {
   QCOMPARE(find_swatch(m_desk->piece(), first)->place, 7);
   QTest::keyClick(&rows(), Qt::Key_Left);
   QVERIFY(m_desk->session().selection.focus() != first);
+  // A press on a free place adds the current color there, in one step; beyond what is seen as free it does
+  // not.
+  const std::size_t count = swatch_count(set());
+  click(grid(), rows().place_rect(1, 6).center());
+  QCOMPARE(swatch_count(set()), count + 1);
+  QCOMPARE(find_swatch(m_desk->piece(), m_desk->session().selection.focus())->place, 6);
+  QCOMPARE(find_swatch(m_desk->piece(), m_desk->session().selection.focus())->color,
+           m_desk->session().color());
+  m_desk->trigger("undo");
+  QCOMPARE(swatch_count(set()), count);
+  click(grid(), rows().place_rect(1, 10).center());
+  QCOMPARE(swatch_count(set()), count);
+  // The same as columns of a fixed number of places: all of them are free to press.
+  press_button("rows.columns");
+  QCOMPARE(m_desk->part<NumberField>("rows.places").value(), 10.0);
+  for (const int place : {0, 1, 4})
+    QVERIFY(rows().place_rect(1, place + 1).top() > rows().place_rect(1, place).bottom() &&
+            rows().place_rect(1, place + 1).left() == rows().place_rect(1, place).left());
+  QVERIFY(rows().place_rect(2, 0).left() > rows().place_rect(1, 0).right());
+  click(grid(), rows().place_rect(0, 9).center());
+  QCOMPARE(set().families[0].swatches.back().place, 9);
+  drag(grid(), rows().place_rect(0, 9).center(), rows().place_rect(3, 7).center());
+  QCOMPARE(set().families[3].swatches.back().place, 7);
+  rows().setFocus();
+  QTest::keyClick(&rows(), Qt::Key_Up, Qt::ControlModifier);
+  QCOMPARE(set().families[3].swatches.back().place, 6);
+  m_desk->trigger("deleteSwatches");
+  type_into(m_desk->part<NumberField>("rows.places"), "5");
+  QVERIFY(rows().place_rect(1, 5).left() > rows().place_rect(1, 4).right());
+  press_button("rows.columns");
+  QCOMPARE(swatch_count(set()), count);
   // A box over everything selects everything, at each size.
   m_desk->model().laying().select_swatch(first);
   work().move_to(set().families[1].id, 5);

@@ -29,6 +29,7 @@ private slots:
   void a_click_samples_the_average_in_linear_light();
   void the_sample_size_is_chosen_by_wheel_key_and_list();
   void the_loupe_shows_sample_beside_held_color();
+  void two_spots_are_compared_and_added();
   void zoom_keeps_the_place_under_the_pointer();
   void pan_moves_and_sampling_follows();
   void the_value_look_is_grey_and_true();
@@ -111,6 +112,52 @@ void ObserveTask::the_loupe_shows_sample_beside_held_color() {
   };
   QVERIFY(matches(seen(photo(), note + QPointF(20, 25)), sample));
   QVERIFY(matches(seen(photo(), note + QPointF(90, 25)), m_desk->session().color()));
+}
+
+void ObserveTask::two_spots_are_compared_and_added() {
+  const auto& spot_now = m_desk->session().looking.spot;
+  const auto sample = [&](QPointF at) {
+    const QPoint pixel = *photo().pixel_at(at);
+    return *sample_average(view_of(pixels()), pixel.x(), pixel.y(), 5);
+  };
+  m_desk->trigger("addBothSpots");
+  QVERIFY(m_desk->notice().contains("Pin a spot first"));
+  move(photo(), spot(), Qt::NoButton);
+  m_desk->trigger("pinSpot");
+  QVERIFY(spot_now && spot_now->at.reference == m_desk->session().reference);
+  QCOMPARE(QPoint(spot_now->at.x, spot_now->at.y), *photo().pixel_at(spot()));
+  QVERIFY(largest_step(spot_now->color, sample(spot())) < 1e-12);
+  // Below the loupe of another place stands the pinned color; it stays marked on the photo.
+  const QPointF here = spot() + QPointF(-120, -40), chip = here + QPointF(22 + 20, 22 + 132 + 20);
+  move(photo(), here, Qt::NoButton);
+  const QColor shown = seen(photo(), chip);
+  QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, spot_now->color) < 1.5 / 255);
+  const auto told = [&] {
+    const AccessibleContent content = photo().accessible();
+    return content.items.empty() ? QString() : content.items.back().name;
+  };
+  QVERIFY2(told().startsWith("Pinned spot"), qPrintable(told()));
+  const std::size_t before = swatch_count(*current_set(m_desk->piece()));
+  m_desk->trigger("addBothSpots");
+  const auto& family = *find_family(m_desk->piece(), m_desk->session().family);
+  QCOMPARE(swatch_count(*current_set(m_desk->piece())), before + 2);
+  const Swatch &last = family.swatches.back(), &one = family.swatches[family.swatches.size() - 2];
+  QVERIFY(one.color == spot_now->color && one.from == spot_now->at);
+  QVERIFY(largest_step(last.color, sample(here)) < 1e-12 && last.from &&
+          last.from->x == photo().pixel_at(here)->x());
+  m_desk->trigger("undo");
+  QCOMPARE(swatch_count(*current_set(m_desk->piece())), before);
+  // There again it is let go of; so does Escape, and a photo that is gone takes it along.
+  move(photo(), spot(), Qt::NoButton);
+  m_desk->trigger("pinSpot");
+  QVERIFY(!spot_now && !told().startsWith("Pinned spot"));
+  m_desk->trigger("pinSpot");
+  QTest::keyClick(&photo(), Qt::Key_Escape);
+  QVERIFY(!spot_now);
+  m_desk->trigger("pinSpot");
+  QVERIFY(spot_now);
+  m_desk->trigger("removeReference");
+  QVERIFY(!spot_now);
 }
 
 void ObserveTask::zoom_keeps_the_place_under_the_pointer() {

@@ -304,10 +304,11 @@ void PaintsTask::the_reach_becomes_the_mask() {
   PaintModel& paints = m_desk->model().paints();
   QVERIFY(comes_true([&] { return paints.reach_is_current(); }));
   m_desk->model().picking().use_color(*parse_color("#a08060"));
-  QVERIFY(!paints.outlines().empty());
+  const auto& outlines = m_desk->model().reaches().outlines(Reaches::Of::Paints);
+  QVERIFY(!outlines.empty());
   // The dashed line is seen on the plan, along the outline.
   auto& wheel = m_desk->part<WheelView>("wheel");
-  const auto line = paints.outlines().front();
+  const auto line = outlines.front();
   const auto colors = [&] {
     std::vector<QRgb> out;
     for (const DiscPoint& p : line) out.push_back(seen(wheel, wheel.screen_point(p)).rgb());

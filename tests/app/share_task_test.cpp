@@ -6,6 +6,7 @@
 #include "app/desks/try/try_view.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/tray/readout_panel.h"
+#include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "core/mask/patterns.h"
@@ -23,6 +24,7 @@
 #include <QComboBox>
 #include <QDir>
 #include <QListWidget>
+#include <QMenu>
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSettings>
@@ -472,8 +474,54 @@ void ShareTask::ink_is_read_and_typed() {
   QCOMPARE(m_desk->notice(), QString());
   QCOMPARE(hex.text(), QStringLiteral("#3d86ff"));
   // The tray says what does not print, Grade's report finds it.
+  m_desk->model().viewing().show_desk(Desk::Pick);
   m_desk->model().picking().use_color({0, 0, 1});
-  QVERIFY(m_desk->part<QLabel>("maskState").text().contains("does not print"));
+  QVERIFY(m_desk->part<QLabel>("maskState").text().startsWith("does not print, step"));
+  // One press takes the nearest that does, at this value; the dotted line of what prints runs round it.
+  const double value = m_desk->session().at.at.v;
+  press_word("usePrintable");
+  CHECK_NEAR(m_desk->session().at.at.v, value, 0.5);
+  QVERIFY(m_desk->part<QLabel>("maskState").text().startsWith("prints, step"));
+  QVERIFY(!m_desk->part<QAbstractButton>("usePrintable").isVisible());
+  Reaches& reaches = m_desk->model().reaches();
+  QVERIFY(reaches.shown(Reaches::Of::Press));
+  QVERIFY(comes_true([&] { return reaches.body(Reaches::Of::Press) != nullptr; }));
+  WheelPoint within = m_desk->session().at.at; // It lies at the very border.
+  within.r -= 0.03;
+  QVERIFY(reaches.body(Reaches::Of::Press)->holds(within));
+  auto& wheel = m_desk->part<WheelView>("wheel");
+  for (QWidget* view :
+       {static_cast<QWidget*>(&wheel), &m_desk->part<QWidget>("section"), &m_desk->part<QWidget>("rail")}) {
+    const QImage with = view->grab().toImage();
+    m_desk->trigger("showPressReach");
+    QVERIFY2(view->grab().toImage() != with, qPrintable(view->objectName()));
+    m_desk->trigger("showPressReach");
+    QCOMPARE(view->grab().toImage(), with);
+  }
+  const auto line = reaches.outlines(Reaches::Of::Press).front();
+  int prints = 0, beyond = 0;
+  for (const DiscPoint& p : line) {
+    const double v = std::round(m_desk->session().at.at.v), r = std::hypot(p.x, p.y),
+                 a = wheel_point(p, v, Angle(0)).a;
+    prints += press->prints(*m_desk->model().wheel().color_at({a, std::max(0.0, r - 0.03), v}));
+    beyond += r > 0.97 || !press->prints(*m_desk->model().wheel().color_at({a, r + 0.03, v}));
+  }
+  QVERIFY2(prints > 0.9 * line.size() && beyond > 0.9 * line.size(),
+           qPrintable(QString("%1, %2 of %3").arg(prints).arg(beyond).arg(line.size())));
+  // No press, no line and no word; the tray chooses one.
+  auto* tray_more = m_desk->part<QWidget>("trayMore").findChild<QMenu*>();
+  QMenu* presses = nullptr;
+  for (QAction* entry : tray_more->actions())
+    if (entry->text() == "Press") presses = entry->menu();
+  QVERIFY(presses);
+  emit presses->aboutToShow();
+  presses->actions().front()->trigger();
+  QVERIFY(!reaches.shown(Reaches::Of::Press) && m_desk->part<QLabel>("maskState").text().startsWith("step"));
+  emit presses->aboutToShow();
+  presses->actions().at(1)->trigger();
+  QVERIFY(reaches.shown(Reaches::Of::Press) &&
+          m_desk->part<QLabel>("maskState").text().startsWith("prints, step"));
+  m_desk->model().picking().use_color({0, 0, 1});
   m_desk->model().viewing().show_desk(Desk::Grade);
   const auto found = [&] {
     for (const auto* label : m_desk->window.findChildren<QLabel*>("finding"))

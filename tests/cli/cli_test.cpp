@@ -9,8 +9,12 @@
 #include "io/files/claim.h"
 #include "support/check.h"
 
+#include <QDir>
+#include <QFile>
 #include <QImage>
+#include <QSet>
 #include <QTemporaryDir>
+#include <QXmlStreamReader>
 
 #include <map>
 
@@ -213,6 +217,47 @@ private slots:
       for (int x = 0; x < pixels.width(); ++x) other += shapes.pixel(x, y) != pixels.pixel(x, y);
     // The reader may draw soft edges where areas meet.
     QVERIFY2(other < pixels.width() * pixels.height() / 50, qPrintable(QString::number(other)));
+    // Paths are grouped by swatch, so that another program can take one of them up by its name.
+    QFile file(svg);
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    QXmlStreamReader xml(&file);
+    QStringList ids, titles;
+    int outside = 0, paths = 0, depth = 0;
+    while (!xml.atEnd()) {
+      xml.readNext();
+      if (xml.isStartElement() && xml.name() == u"g") ++depth, ids << xml.attributes().value("id").toString();
+      if (xml.isEndElement() && xml.name() == u"g") --depth;
+      if (xml.isStartElement() && xml.name() == u"title") titles << xml.readElementText();
+      if (xml.isStartElement() && xml.name() == u"path") ++paths, outside += depth != 1;
+    }
+    QVERIFY(!xml.hasError() && paths == 13 && outside == 0);
+    QVERIFY(ids.size() > 3 && ids.size() == titles.size() &&
+            QSet(ids.begin(), ids.end()).size() == ids.size());
+    for (int i = 0; i < ids.size(); ++i) QCOMPARE(ids[i], QString(titles[i]).replace(' ', '-'));
+    // And a picture for each: together they are the study, and none covers another.
+    const QString fills = folder.filePath("fills");
+    QVERIFY(QDir().mkdir(fills));
+    QCOMPARE(run({"try", DEMO_PHOTOS "/row-flat.png", "--piece", DEMO_PIECE, "--set", "Row at dusk", "--as",
+                  "study", "--areas", "20", "--to", "after rain", "-o", fills})
+                 .code,
+             0);
+    const QStringList names = QDir(fills).entryList(QDir::Files, QDir::Name);
+    QCOMPARE(names.size(), ids.size());
+    for (const QString& id : ids) QCOMPARE(names.filter("-" + id + ".png").size(), 1);
+    std::vector<QImage> each;
+    for (const QString& name : names) each.emplace_back(fills + "/" + name);
+    int wrong = 0;
+    for (int y = 0; y < pixels.height(); ++y)
+      for (int x = 0; x < pixels.width(); ++x) {
+        int covering = 0;
+        for (const QImage& one : each) {
+          const QRgb pixel = one.pixel(x, y);
+          covering += qAlpha(pixel) == 255;
+          wrong += qAlpha(pixel) == 255 ? pixel != pixels.pixel(x, y) : qAlpha(pixel) != 0;
+        }
+        wrong += covering != 1;
+      }
+    QCOMPARE(wrong, 0);
   }
   void what_cannot_be_tried_is_said() {
     const auto says = [](QStringList more) {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// CIEDE2000 against all 34 published pairs.
+// CIEDE2000 against all 34 published pairs, and what two colors differ in.
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "support/check.h"
@@ -67,6 +67,17 @@ private slots:
                qPrintable(QString::number(ciede2000(p.one, p.two), 'f', 6)));
       QCOMPARE(ciede2000(p.one, p.two), ciede2000(p.two, p.one));
     }
+  }
+  void tells_what_differs() {
+    // The pair of the table at L* 50 and 58: its parts by hand.
+    const auto srgb = [](Lab lab) { return srgb_from_xyz(xyz_from_lab(lab)); };
+    const ColorDifference d = difference_between(srgb({50, 2.5, 0}), srgb({58, 24, 15}));
+    CHECK_NEAR(d.value, 8, 1e-6);
+    CHECK_NEAR(d.chroma, 28.301943 - 2.5, 1e-5);
+    CHECK_NEAR(*d.hue, 32.005383, 1e-5);
+    CHECK_NEAR(d.ciede2000, 19.4535, 1e-4);
+    CHECK_NEAR(*difference_between(srgb({58, 24, 15}), srgb({50, 2.5, 0})).hue, -32.005383, 1e-5);
+    QVERIFY(!difference_between({0.5, 0.5, 0.5}, {0.8, 0.4, 0.2}).hue);
   }
   void is_symmetric_and_zero_on_itself() {
     std::mt19937_64 random(3);

@@ -5,6 +5,7 @@
 #include "core/color/gamut.h"
 #include "core/color/text.h"
 #include "core/image/pixels.h"
+#include "core/mix/press_reach.h"
 #include "core/press/press.h"
 #include "support/check.h"
 
@@ -212,6 +213,38 @@ private slots:
       const auto read = Press::read({part.begin(), part.end()}, "cut.icc");
       if (read) QVERIFY(std::isfinite((*read)->printed({0.5, 0.4, 0.3}).difference));
     }
+  }
+  /// Against asking for each place of a grid that is not that of the cells.
+  void the_reach_of_a_press_is_that_of_a_search() {
+    for (const QString& profile : {kStandIn, kOther})
+      for (const auto measure : {SaturationMeasure::Hsluv, SaturationMeasure::OklabChroma}) {
+        const auto press = press_in(profile);
+        const Wheel wheel({HueScale::Traditional, measure});
+        const Reach reach = *press_reach(*press, kPrintLimit, wheel);
+        QCOMPARE(reach.wheel(), wheel.spec());
+        for (const double value : {20.0, 45.0, 66.0, 85.0}) {
+          int prints = 0, wrong = 0;
+          constexpr int side = 157;
+          for (int y = 0; y < side; ++y)
+            for (int x = 0; x < side; ++x) {
+              const DiscPoint p{(x + 0.5) / side * 2 - 1, (y + 0.5) / side * 2 - 1};
+              if (std::hypot(p.x, p.y) > 1) continue;
+              const auto color = wheel.color_at(wheel_point(p, value, Angle(0)));
+              const bool is = color && press->prints(*color);
+              prints += is;
+              wrong += is != reach.holds(wheel_point(p, value, Angle(0)));
+            }
+          QVERIFY2(prints > 500 && wrong < 0.02 * prints, qPrintable(QString("%1 %2: %3 of %4 at value %5")
+                                                                         .arg(profile)
+                                                                         .arg(static_cast<int>(measure))
+                                                                         .arg(wrong)
+                                                                         .arg(prints)
+                                                                         .arg(value)));
+        }
+      }
+    const auto stopped =
+        press_reach(*press_in(kStandIn), kPrintLimit, Wheel(WheelSpec{}), [](double) { return false; });
+    QVERIFY(!stopped && stopped.error().code == ErrorCode::Stopped);
   }
 };
 

@@ -217,6 +217,7 @@ private slots:
     used.set_view = SetView::Import;
     used.looking = {PhotoLook::Squint,     4,    {30, 60, 80}, 2.5,  7, 0.3,
                     PixelRect{1, 2, 3, 4}, true, true,         false};
+    used.looking.spot = PinnedSpot{{7, 3, 4}, {0.1, 0.2, 0.3}};
     used.trying.two = true;
     used.trying.pairs = {{3, 3}};
     used.trying.light.strength = 0.4;
@@ -244,6 +245,7 @@ private slots:
     wanted.looking.region.reset();
     wanted.looking.limits.clear();
     wanted.looking.marking = false;
+    wanted.looking.spot.reset();
     wanted.relations.relation = Relation::Triad;
     wanted.relations.value = MemberValue::Vivid;
     wanted.sharing = used.sharing;

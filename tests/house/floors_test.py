@@ -11,7 +11,7 @@ rooms = {
     "core": ["base", "color", "press", "wheel", "mask", "mix", "image", "keys", "try", "piece", "patterns", "grading", "sheet", "session"],
     "io": ["files", "bus", "photo", "exchange", "container", "sheet", "shelf"],
     "model": ["i18n", "derived", "photos", "document", "session", "plan", "photo", "keys", "proof", "work", "mixing", "study", "watch", "share",
-              "intake", "follow", "journal", "documents", "application"],
+              "intake", "follow", "journal", "documents", "find", "application"],
     "app": ["log", "platform", "bus", "accessibility", "theme", "controls", "paint", "first", "handbook", "copying", "band", "shelf", "tray", "photo",
             "wheel", "screen", "companion", "desks", "files", "menus", "window", "program", "main.cpp"],
 }

@@ -257,7 +257,7 @@ void AfternoonTest::a_document_that_cannot_be_saved_stays() {
   // Stopped, nothing is said: the user did it.
   p.notices.clear();
   p.answers.save_path = path("kept.zonachrom");
-  const auto photo = std::make_shared<const Bytes>(std::size_t{64} << 20);
+  const auto photo = std::make_shared<const Bytes>(std::size_t{128} << 20);
   QVERIFY(p.model.store().apply(QStringLiteral("a photo that takes its time"), [&](Piece piece) {
     return with_reference(std::move(piece), "large", "png", photo);
   }));
@@ -268,8 +268,10 @@ void AfternoonTest::a_document_that_cannot_be_saved_stays() {
   QFile(path("text.zonachrom")).open(QFile::WriteOnly);
   p.answers.unsaved = UnsavedAnswer::Discard;
   QVERIFY(!p.asked().open(path("text.zonachrom")) && !p.asked().open(path("nothing.zonachrom")));
+  const QString large = path("large.zonachrom");
+  QVERIFY(save_document(large.toStdString(), {p.piece(), {}}));
   p.meanwhile = [&] { p.job.stop(); };
-  QVERIFY(!p.asked().open(QStringLiteral(DEMO_PIECE)));
+  QVERIFY(!p.asked().open(large));
   QCOMPARE(p.piece().title, std::string("Kept"));
   QVERIFY(p.model.store().edited());
   p.documents.finish();

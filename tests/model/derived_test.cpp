@@ -50,6 +50,11 @@ private slots:
     QVERIFY(!value.value());
     QCOMPARE(ten_times(1), 10);
     QCOMPARE(made, 5);
+    // An empty key is one as well.
+    Derived<std::optional<int>, int> of_none(scope);
+    QVERIFY(!of_none.value_for(std::nullopt) && !of_none.is_asked(std::nullopt));
+    QCOMPARE(of_none.now(std::nullopt, [] { return 7; }), 7);
+    QCOMPARE(*of_none.value_for(std::nullopt), 7);
   }
 
   void made_beside_the_window_the_one_before_stands() {

@@ -68,7 +68,7 @@ public:
   [[nodiscard]] bool settled() {
     const auto photo = m_model.reader().photo();
     return photo && photo->values() && already_there().size() == 10 && m_model.paints().reach_is_current() &&
-           !m_model.set_work().report_is_late();
+           m_model.reaches().body(Reaches::Of::Press) && !m_model.set_work().report_is_late();
   }
   /// What comes late and is there.
   [[nodiscard]] QStringList already_there() {
@@ -117,10 +117,12 @@ public:
       out << QStringLiteral("prints %1").arg(p.printed.difference);
     PaintModel& paints = m_model.paints();
     out << QStringLiteral("out %1").arg(paints.out().paints.size());
-    out << QStringLiteral("share %1, outlines %2, limits %3")
-               .arg(paints.largest_share())
-               .arg(paints.outlines().size())
-               .arg(paints.limits(30).size());
+    Reaches& reaches = m_model.reaches();
+    for (const auto of : Reaches::kAll)
+      out << QStringLiteral("shares %1, outlines %2, limits %3")
+                 .arg(reaches.shares(of).size())
+                 .arg(reaches.outlines(of).size())
+                 .arg(reaches.limits(of, 30).size());
     out << QStringLiteral("inside %1 of %2, %3")
                .arg(paints.inside()->swatches)
                .arg(paints.inside()->of)

@@ -95,6 +95,16 @@
     </message>
 </context>
 <context>
+    <name>zc::FindPanel</name>
+    <message numerus="yes">
+        <source>%n found</source>
+        <translation>
+            <numerusform>%n found</numerusform>
+            <numerusform>%n found</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>zc::ImportView</name>
     <message numerus="yes">
         <source>%n colors</source>
@@ -108,6 +118,13 @@
         <translation>
             <numerusform>%n family</numerusform>
             <numerusform>%n families</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Import %n colors</source>
+        <translation>
+            <numerusform>Import %n color</numerusform>
+            <numerusform>Import %n colors</numerusform>
         </translation>
     </message>
 </context>
@@ -132,6 +149,13 @@
         <translation>
             <numerusform>Add ladder of %n hues</numerusform>
             <numerusform>Add ladder of %n hues</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>Add %n swatches</source>
+        <translation>
+            <numerusform>Add %n swatch</numerusform>
+            <numerusform>Add %n swatches</numerusform>
         </translation>
     </message>
 </context>

@@ -2,7 +2,6 @@
 #include "app/band/axis_widget.h"
 
 #include "app/paint/paint.h"
-#include "model/mixing/paint_model.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 
@@ -11,13 +10,12 @@
 
 namespace zc {
 
-AxisWidget::AxisWidget(Studio& model, Picking& picking, PaintModel& paints, QWidget* parent)
-    : QWidget(parent), m_model(model), m_picks(picking), m_mixing(paints) {
+AxisWidget::AxisWidget(Studio& model, Picking& picking, QWidget* parent)
+    : QWidget(parent), m_model(model), m_picks(picking) {
   setFocusPolicy(Qt::StrongFocus);
   // What all of them paint; each hears what it paints besides.
-  model.hear({Part::Color, Part::Geometry, Part::Steps, Part::Reach, Part::ColorVision}, this,
+  model.hear({Part::Color, Part::Geometry, Part::Steps, Part::ColorVision}, this,
              qOverload<>(&QWidget::update));
-  connect(&paints, &PaintModel::changed, this, qOverload<>(&QWidget::update));
 }
 
 void AxisWidget::paint_line(QPainter& painter) { draw_value_line(painter, line_y(), 0, width()); }

@@ -10,13 +10,12 @@
 
 namespace zc {
 
-class PaintModel;
 class Picking;
 
 class AxisWidget : public QWidget {
   Q_OBJECT
 public:
-  AxisWidget(Studio& model, Picking& picking, PaintModel& paints, QWidget* parent);
+  AxisWidget(Studio& model, Picking& picking, QWidget* parent);
 
 protected:
   [[nodiscard]] ValueAxis axis() const { return ValueAxis(height()); }
@@ -26,7 +25,6 @@ protected:
   void keyPressEvent(QKeyEvent* event) override;
   Studio& m_model;
   Picking& m_picks;
-  PaintModel& m_mixing;
 };
 
 } // namespace zc

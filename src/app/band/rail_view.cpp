@@ -6,7 +6,7 @@
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_model.h"
+#include "model/mixing/reaches.h"
 #include "model/photo/photo_model.h"
 #include "model/plan/plan_model.h"
 #include "model/session/picking.h"
@@ -36,9 +36,9 @@ constexpr double kGrabLimit = 6;
 } // namespace
 
 RailView::RailView(Studio& model, Picking& picking, Viewing& viewing, PlanModel& plan, PhotoModel& photos,
-                   PaintModel& paints, Build build, QWidget* parent)
-    : AxisWidget(model, picking, paints, parent), m_viewing(viewing), m_plan(plan), m_photos(photos),
-      m_build(build) {
+                   Reaches& reaches, Build build, QWidget* parent)
+    : AxisWidget(model, picking, parent), m_viewing(viewing), m_plan(plan), m_photos(photos),
+      m_reaches(reaches), m_build(build) {
   setObjectName(QStringLiteral("rail"));
   setAccessibleName(tr("Value rail"));
   setStatusTip(tr("Drag to set the value. Scroll, or press Up and Down, to change it by one, with Shift by "
@@ -47,6 +47,7 @@ RailView::RailView(Studio& model, Picking& picking, Viewing& viewing, PlanModel&
   model.hear({Part::References, Part::Reference, Part::Looking, Part::Desk}, this,
              qOverload<>(&QWidget::update));
   connect(&model.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
+  connect(&reaches, &Reaches::changed, this, qOverload<>(&QWidget::update));
 }
 
 void RailView::paintEvent(QPaintEvent*) {
@@ -60,7 +61,7 @@ void RailView::paintEvent(QPaintEvent*) {
   painter.drawText(QRectF(full ? bar.left() - 40 : bar.left(), 0, 110, ValueAxis::kHead - 6),
                    Qt::AlignLeft | Qt::AlignBottom, tr("Value"));
   if (full) paint_histogram(painter, bar);
-  if (full && m_model.session().reach.shown) paint_reach(painter, bar);
+  if (full) paint_reaches(painter, bar);
 
   const int pixels = std::max(1, static_cast<int>(std::lround(bar.height() * devicePixelRatioF())));
   QPainterPath ground;
@@ -119,17 +120,19 @@ void RailView::paint_histogram(QPainter& painter, const QRectF& bar) {
   painter.fillPath(histogram_shape(*values, axis(), bar.left() - 3, bar.left() - 8), fill);
 }
 
-/// How much of the disc the paints reach at each value, hanging where the histogram does.
-void RailView::paint_reach(QPainter& painter, const QRectF& bar) {
-  const Reach* reach = m_mixing.reach();
-  const double largest = m_mixing.largest_share();
-  if (!reach || !(largest > 0)) return;
-  QPainterPath path;
-  for (int value = 0; value < kReachValues; ++value) {
-    const QPointF at(bar.left() - 3 - reach->share(value) / largest * (bar.left() - 12), axis().y_of(value));
-    value == 0 ? path.moveTo(at) : path.lineTo(at);
+/// How much of the disc the paints, or the press, reach at each value, hanging where the histogram does.
+void RailView::paint_reaches(QPainter& painter, const QRectF& bar) {
+  for (const Reaches::Of of : Reaches::kAll) {
+    if (!m_reaches.shown(of)) continue;
+    const auto& shares = m_reaches.shares(of);
+    QPainterPath path;
+    for (std::size_t value = 0; value < shares.size(); ++value) {
+      const QPointF at(bar.left() - 3 - shares[value] * (bar.left() - 12),
+                       axis().y_of(static_cast<double>(value)));
+      value == 0 ? path.moveTo(at) : path.lineTo(at);
+    }
+    of == Reaches::Of::Paints ? draw_dashed_line(painter, path) : draw_dotted_line(painter, path);
   }
-  draw_dashed_line(painter, path);
 }
 
 /// The limits of the flat tones, while those are looked at.

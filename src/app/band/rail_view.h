@@ -9,7 +9,7 @@
 
 namespace zc {
 
-class PaintModel;
+class Reaches;
 class PhotoModel;
 class Picking;
 class PlanModel;
@@ -22,7 +22,7 @@ public:
   /// Slim leaves out the histogram and the number at the value line.
   enum class Build { Full, Slim };
   RailView(Studio& model, Picking& picking, Viewing& viewing, PlanModel& plan, PhotoModel& photos,
-           PaintModel& paints, Build build, QWidget* parent);
+           Reaches& reaches, Build build, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {m_build == Build::Full ? 150 : 68, 400}; }
   [[nodiscard]] AccessibleContent accessible() override;
   void end_drag() override;
@@ -38,7 +38,7 @@ private:
   void paint_flat_limits(QPainter& painter, const QRectF& bar);
   void drag_flat_limit(double value);
   void paint_histogram(QPainter& painter, const QRectF& bar);
-  void paint_reach(QPainter& painter, const QRectF& bar);
+  void paint_reaches(QPainter& painter, const QRectF& bar);
   void paint_reading(QPainter& painter);
   void paint_scale(QPainter& painter, const QRectF& bar);
   void paint_limits(QPainter& painter, const QRectF& bar);
@@ -46,6 +46,7 @@ private:
   Viewing& m_viewing;
   PlanModel& m_plan;
   PhotoModel& m_photos;
+  Reaches& m_reaches;
   Build m_build;
   RailPicture m_picture;
   bool m_picking = false;

@@ -8,7 +8,7 @@
 #include "core/image/pixels.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_model.h"
+#include "model/mixing/reaches.h"
 #include "model/plan/plan_model.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
@@ -25,12 +25,12 @@ QString hue_name(const Studio& model, double angle) {
 
 } // namespace
 
-SectionView::SectionView(Studio& model, Picking& picking, PlanModel& plan, PaintModel& paints,
-                         QWidget* parent)
-    : AxisWidget(model, picking, paints, parent), m_plan(plan) {
+SectionView::SectionView(Studio& model, Picking& picking, PlanModel& plan, Reaches& reaches, QWidget* parent)
+    : AxisWidget(model, picking, parent), m_plan(plan), m_reaches(reaches) {
   setObjectName(QStringLiteral("section"));
   setAccessibleName(tr("Hue section"));
   setStatusTip(tr("Drag to set value and saturation of this hue; its complement is left of the middle."));
+  connect(&reaches, &Reaches::changed, this, qOverload<>(&QWidget::update));
 }
 
 QRectF SectionView::picture_rect() const { return {6, axis().top(), width() - 12.0, axis().length()}; }
@@ -68,10 +68,9 @@ void SectionView::paint_limits(QPainter& painter) {
       draw_double_line(painter, {x_of(along), r.top()}, {x_of(along), r.bottom()});
 }
 
-/// The border of what the paints reach in this cut: the ends of each stretch joined to those of the stretch
-/// at the value below that it overlaps, lines across where one begins or ends.
-void SectionView::paint_reach(QPainter& painter) {
-  const auto& rows = m_mixing.limits(m_model.session().section_angle);
+/// The border of a body in this cut: the ends of each stretch joined to those of the stretch at the value
+/// below that it overlaps, lines across where one begins or ends.
+QPainterPath SectionView::line_around(const std::vector<std::vector<Stretch>>& rows) const {
   QPainterPath path;
   const auto line = [&](double x, double y, double to_x, double to_y) {
     path.moveTo(x_of(x), axis().y_of(y));
@@ -97,11 +96,16 @@ void SectionView::paint_reach(QPainter& painter) {
     for (const Stretch& s : below)
       if (overlapping(rows[value], s) == rows[value].end()) line(s.from, v - 1, s.to, v - 1);
   }
-  painter.setBrush(Qt::NoBrush);
-  painter.setPen(QPen(QColor(0, 0, 0, 190), 3));
-  painter.drawPath(path);
-  painter.setPen(QPen(Qt::white, 1.2, Qt::DotLine));
-  painter.drawPath(path);
+  return path;
+}
+
+/// What the paints mix and what the press prints.
+void SectionView::paint_reaches(QPainter& painter) {
+  for (const Reaches::Of of : Reaches::kAll) {
+    if (!m_reaches.shown(of)) continue;
+    const QPainterPath path = line_around(m_reaches.limits(of, m_model.session().section_angle));
+    of == Reaches::Of::Paints ? draw_dashed_line(painter, path) : draw_dotted_line(painter, path);
+  }
 }
 
 void SectionView::paintEvent(QPaintEvent*) {
@@ -122,7 +126,7 @@ void SectionView::paintEvent(QPaintEvent*) {
   painter.drawImage(r, for_monitor(m_image));
   painter.fillRect(QRectF(x_of(0) - 0.5, r.top(), 1, r.height()), QColor(128, 128, 128, 150));
   paint_limits(painter);
-  if (m_model.session().reach.shown) paint_reach(painter);
+  paint_reaches(painter);
 
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);

@@ -8,7 +8,7 @@
 
 namespace zc {
 
-class PaintModel;
+class Reaches;
 class Picking;
 class PlanModel;
 class Studio;
@@ -16,7 +16,7 @@ class Studio;
 class SectionView final : public AxisWidget, public AccessibleView, public Draggable {
   Q_OBJECT
 public:
-  SectionView(Studio& model, Picking& picking, PlanModel& plan, PaintModel& paints, QWidget* parent);
+  SectionView(Studio& model, Picking& picking, PlanModel& plan, Reaches& reaches, QWidget* parent);
   [[nodiscard]] AccessibleContent accessible() override;
   void end_drag() override;
   [[nodiscard]] QSize sizeHint() const override { return {250, 400}; }
@@ -35,9 +35,11 @@ private:
   void pick(QPointF at);
   void refresh_picture();
   void paint_limits(QPainter& painter);
-  void paint_reach(QPainter& painter);
+  void paint_reaches(QPainter& painter);
+  [[nodiscard]] QPainterPath line_around(const std::vector<std::vector<Stretch>>& rows) const;
 
   PlanModel& m_plan;
+  Reaches& m_reaches;
   bool m_picking = false;
   struct Shown {
     WheelSpec wheel;

@@ -8,7 +8,6 @@
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_model.h"
 #include "model/proof/press_model.h"
 #include "model/session/laying.h"
 #include "model/session/picking.h"
@@ -37,9 +36,9 @@ constexpr double kLimitReach = 5;
 } // namespace
 
 StaffView::StaffView(Studio& model, Picking& picking, Laying& laying, SetWork& work, PressModel& press,
-                     PaintModel& paints, TryModel& tries, Place place, QWidget* parent)
-    : AxisWidget(model, picking, paints, parent), m_laying(laying), m_work(work), m_reader(press),
-      m_tries(tries), m_place(place), m_scroll(new QScrollBar(Qt::Horizontal, this)),
+                     TryModel& tries, Place place, QWidget* parent)
+    : AxisWidget(model, picking, parent), m_laying(laying), m_work(work), m_reader(press), m_tries(tries),
+      m_place(place), m_scroll(new QScrollBar(Qt::Horizontal, this)),
       m_first(word_action(QStringLiteral("addFirst"), tr("Add current color"),
                           tr("Add the current color to the set (Ctrl+L)"), this)),
       m_editor(new NameEditor(QStringLiteral("nameEditor"), this)) {

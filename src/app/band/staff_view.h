@@ -18,7 +18,6 @@ namespace zc {
 
 class Laying;
 class NameEditor;
-class PaintModel;
 class Picking;
 class PressModel;
 class SetWork;
@@ -32,7 +31,7 @@ public:
   /// Beside the canvas the staff is as at Pick, whatever the desk, and nothing is typed.
   enum class Place { Window, Beside };
   StaffView(Studio& model, Picking& picking, Laying& laying, SetWork& work, PressModel& press,
-            PaintModel& paints, TryModel& tries, Place place, QWidget* parent);
+            TryModel& tries, Place place, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override { return {400, 400}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {166, 200}; }
   /// The name of the set above the axis, where nothing else says it.

@@ -24,10 +24,10 @@ constexpr int kPageEdge = 14; ///< Left of what a page holds.
 ValueBand::ValueBand(AppModel& model, QWidget* parent)
     : QWidget(parent), m_model(model),
       m_rail(new RailView(model, model.picking(), model.viewing(), model.plan(), model.reader(),
-                          model.paints(), RailView::Build::Full, this)),
-      m_section(new SectionView(model, model.picking(), model.plan(), model.paints(), this)),
+                          model.reaches(), RailView::Build::Full, this)),
+      m_section(new SectionView(model, model.picking(), model.plan(), model.reaches(), this)),
       m_staff(new StaffView(model, model.picking(), model.laying(), model.set_work(), model.press(),
-                            model.paints(), model.tries(), StaffView::Place::Window, this)) {
+                            model.tries(), StaffView::Place::Window, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(0);

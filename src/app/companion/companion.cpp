@@ -79,16 +79,16 @@ QWidget* Companion::make_column() {
   column->setContentsMargins(0, 4, 0, 8);
   column->setSpacing(4);
   m_wheel = new WheelView(m_model, m_model.picking(), m_model.laying(), m_model.masking(), m_model.plan(),
-                          m_model.reader(), m_model.paints(), WheelView::Use::Pick, box);
+                          m_model.reader(), m_model.reaches(), WheelView::Use::Pick, box);
   m_wheel->setObjectName(QStringLiteral("besideWheel"));
   m_wheel->setFixedHeight(kWheelHeight);
   connect(m_wheel, &WheelView::hovered, this,
           [this](const std::optional<Srgb>& color) { show_passing(color, {}); });
   m_rail = new RailView(m_model, m_model.picking(), m_model.viewing(), m_model.plan(), m_model.reader(),
-                        m_model.paints(), RailView::Build::Slim, box);
+                        m_model.reaches(), RailView::Build::Slim, box);
   m_rail->setObjectName(QStringLiteral("besideRail"));
   m_staff = new StaffView(m_model, m_model.picking(), m_model.laying(), m_model.set_work(), m_model.press(),
-                          m_model.paints(), m_model.tries(), StaffView::Place::Beside, box);
+                          m_model.tries(), StaffView::Place::Beside, box);
   m_staff->setObjectName(QStringLiteral("besideStaff"));
   m_staff->setMinimumHeight(kLeastStaff);
   auto* band = new QHBoxLayout;

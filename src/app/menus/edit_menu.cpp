@@ -87,6 +87,9 @@ void EditMenu::add_swatch_commands() {
                 m_model.viewing().show_desk(Desk::Grade);
                 m_grade.find();
               });
+  add_command("findEverywhere", tr("Find everywhere..."),
+              tr("Find a color or a name in all sets and versions, on the shelf and in recent pieces"),
+              QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_F), [this] { emit findAsked(); });
   add_command("selectAll", tr("Select &all"), tr("Select all swatches of the set"), QKeySequence::SelectAll,
               [&work] { work.select_all(); });
   add_command("cutSwatches", tr("C&ut swatches"), tr("Cut the selected swatches"), QKeySequence::Cut,

@@ -22,6 +22,7 @@ public:
 
 signals:
   void copyFormAsked();
+  void findAsked();
 
 private:
   void add_swatch_commands();

@@ -3,7 +3,9 @@
 
 #include "app/menus/command_menu.h"
 
+#include <QHash>
 #include <QMenuBar>
+#include <QSet>
 
 namespace zc {
 namespace {
@@ -63,26 +65,72 @@ void keep_in(QMenu& menu) {
 
 } // namespace
 
+namespace {
+
+/// Which entry has which letter, and where in its words.
+class Letters {
+public:
+  Letters(QStringList words, QString taken) : m_words(std::move(words)), m_taken(std::move(taken)) {
+    for (int i = 0; i < m_words.size(); ++i) m_places << -1;
+  }
+  void keep(int entry, int place) {
+    if (place >= 0 && !m_of.contains(letter(entry, place)) && free_at(m_words[entry], place, m_taken))
+      give(entry, place);
+  }
+  /// A letter that is free, or one whose owner can do with another (augmenting paths: H. W. Kuhn, Naval
+  /// Research Logistics Quarterly 2, 1955).
+  bool find(int entry) {
+    m_asked.clear();
+    return m_places[entry] >= 0 || look_for(entry);
+  }
+  [[nodiscard]] int place(int entry) const { return m_places[entry]; }
+
+private:
+  [[nodiscard]] QChar letter(int entry, int place) const { return m_words[entry][place].toLower(); }
+  void give(int entry, int place) {
+    m_places[entry] = place;
+    m_of[letter(entry, place)] = entry;
+  }
+  bool look_for(int entry) {
+    const QList<int> places = places_of(m_words[entry]);
+    for (const int place : places)
+      if (!m_of.contains(letter(entry, place)) && free_at(m_words[entry], place, m_taken)) {
+        give(entry, place);
+        return true;
+      }
+    for (const int place : places) {
+      const QChar wanted = letter(entry, place);
+      if (m_asked.contains(wanted) || !free_at(m_words[entry], place, m_taken)) continue;
+      m_asked.insert(wanted);
+      if (!look_for(m_of.value(wanted))) continue;
+      give(entry, place);
+      return true;
+    }
+    return false;
+  }
+
+  QStringList m_words;
+  QString m_taken;
+  QList<int> m_places;
+  QHash<QChar, int> m_of;
+  QSet<QChar> m_asked;
+};
+
+} // namespace
+
 QStringList with_mnemonics(const QStringList& words, const QString& taken) {
   QStringList plain = words;
-  QList<int> places;
-  for (QString& one : plain) places << take_mark(one);
-  QString used = taken;
-  // What is given comes first, so that what somebody chose stays.
-  for (int i = 0; i < plain.size(); ++i) {
-    if (!free_at(plain[i], places[i], used)) places[i] = -1;
-    if (places[i] >= 0) used += plain[i][places[i]];
-  }
+  QList<int> given;
+  for (QString& one : plain) given << take_mark(one);
+  Letters letters(plain, taken);
+  // What is given comes first, so that what somebody chose stays where it can.
+  const int count = static_cast<int>(plain.size());
+  for (int i = 0; i < count; ++i) letters.keep(i, given[i]);
+  for (int i = 0; i < count; ++i) letters.find(i);
   QStringList out;
-  for (int i = 0; i < plain.size(); ++i) {
-    for (const int place : places_of(plain[i])) {
-      if (places[i] >= 0) break;
-      if (free_at(plain[i], place, used)) places[i] = place;
-      if (places[i] >= 0) used += plain[i][place];
-    }
-    out << (places[i] < 0 ? plain[i].replace(QLatin1Char('&'), QStringLiteral("&&"))
-                          : marked(plain[i], places[i]));
-  }
+  for (int i = 0; i < count; ++i)
+    out << (letters.place(i) < 0 ? plain[i].replace(QLatin1Char('&'), QStringLiteral("&&"))
+                                 : marked(plain[i], letters.place(i)));
   return out;
 }
 

@@ -37,6 +37,12 @@ ObserveMenu::ObserveMenu(AppModel& model, ObserveDesk& observe, Arrivals& arriva
               {}, [this] { m_observe.photo().crop_view(true); });
   add_command("showWholePhoto", tr("Show &whole photo"), tr("Show the whole photo again after a crop"), {},
               [this] { m_observe.photo().crop_view(false); });
+  add_command("pinSpot", tr("Pin spot to compare with"),
+              tr("Compare what is under the pointer with this place of the photo; there again, let it go"),
+              QKeySequence(Qt::Key_D), [this] { m_observe.photo().pin_spot(); });
+  add_command("addBothSpots", tr("Add both spots"),
+              tr("Add the pinned spot and what is under the pointer as two swatches"),
+              QKeySequence(Qt::SHIFT | Qt::Key_D), [this] { m_observe.photo().add_both_spots(); });
   addSeparator();
   add_command("followCanvas", tr("Follow a canv&as..."),
               tr("A reference that is read again whenever its file is saved"), {},

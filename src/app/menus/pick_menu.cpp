@@ -72,6 +72,16 @@ PickMenu::PickMenu(AppModel& model, PickDesk& pick, QWidget* parent)
                   });
   reach->setCheckable(true);
   m_model.hear({Part::Reach}, reach, [this, reach] { reach->setChecked(m_model.session().reach.shown); });
+  auto* printed = add_command("showPressReach", tr("Show reach of press"),
+                              tr("Draw a dotted line around what the chosen press prints"), {}, [this] {
+                                ReachView view = m_model.session().reach;
+                                view.press = !view.press;
+                                m_model.picking().show_reach(view);
+                              });
+  printed->setCheckable(true);
+  m_model.hear({Part::Reach}, printed,
+               [this, printed] { printed->setChecked(m_model.session().reach.press); });
+  printed->setChecked(m_model.session().reach.press);
   add_command("makeReachMask", tr("Ma&ke reach the mask"),
               tr("Make what the paints can mix at this value the mask"), {},
               [this] { m_model.paints().make_mask(false); });

@@ -15,6 +15,9 @@
 #include "model/study/try_model.h"
 #include "model/work/set_work.h"
 
+#include <QDir>
+#include <QFile>
+
 namespace zc {
 
 TryMenu::TryMenu(AppModel& model, FileJob& job, Dialogs& dialogs, TryDesk& desk, QWidget* parent)
@@ -55,6 +58,9 @@ TryMenu::TryMenu(AppModel& model, FileJob& job, Dialogs& dialogs, TryDesk& desk,
       "savePicture", tr("Sa&ve picture..."),
       tr("Save the picture as it is shown, at full size, as PNG or JPEG; a study in areas also as SVG"), {},
       [this] { save_picture(); });
+  add_command("saveFills", tr("Save flat fills..."),
+              tr("Save a study in areas as one picture for each swatch, into a folder"), {},
+              [this] { save_fills(); });
   add_command("savePairs", tr("Save p&airs..."), tr("Save which swatch moves to which, as a table"), {},
               [this] { save_pairs(); });
   connect(&m_try, &TryDesk::saveAsked, this, &TryMenu::save_picture);
@@ -120,6 +126,29 @@ void TryMenu::save_pairs() {
   if (path.isEmpty()) return;
   const Status written = save_safely(path.toStdString(), Bytes(table.begin(), table.end()), Backup::None);
   m_model.notice(written ? tr("Saved to \"%1\".").arg(path) : words(written.error()));
+}
+
+void TryMenu::save_fills() {
+  const Trying& trying = m_model.session().trying;
+  if (!m_model.tries().photo() || trying.way != TryWay::Study || trying.two ||
+      !m_model.tries().study().by_areas)
+    return m_model.notice(tr("Flat fills are those of a study in areas: show one first, without the edge."));
+  const QString folder = m_dialogs.choose_folder(parentWidget(), {});
+  if (folder.isEmpty()) return;
+  StudyFills all; // Whichever of them come, none is replaced unasked.
+  for (const Id id : m_model.tries().seen_side(trying.right, true).ids) {
+    const Swatch* s = find_swatch(m_model.piece(), id);
+    all.swatches.push_back(all.colors.size());
+    all.colors.push_back(s ? s->color : Srgb{});
+    all.names.push_back(s ? s->name : std::string());
+  }
+  QStringList there;
+  for (const std::string& name : fill_names(all))
+    if (QFile::exists(QDir(folder).filePath(text(name)))) there << text(name);
+  if (!there.isEmpty() && !m_dialogs.ask_replace(parentWidget(), there)) return;
+  write_tried_picture(m_model, m_model.tries(), folder, 0, [this, folder](const Status& written) {
+    m_model.notice(written ? tr("Saved to \"%1\".").arg(folder) : words(written.error()));
+  });
 }
 
 void TryMenu::save_picture() {

@@ -19,6 +19,7 @@ public:
 private:
   void try_way(TryWay way);
   void save_picture();
+  void save_fills();
   void by_exact_use(bool used, const std::function<void(const std::vector<Id>&)>& then);
   void let_go_of(const std::vector<Id>& unused);
   void mark_used(const std::vector<Id>& used);

@@ -53,14 +53,25 @@ void draw_double_line(QPainter& painter, const QPainterPath& path, double width)
   painter.drawPath(path);
 }
 
-void draw_dashed_line(QPainter& painter, const QPainterPath& path) {
+namespace {
+
+void draw_broken_line(QPainter& painter, const QPainterPath& path, const QList<qreal>& pattern) {
   painter.setBrush(Qt::NoBrush);
   painter.setPen(QPen(QColor(0, 0, 0, 190), 3));
   painter.drawPath(path);
   QPen dashes(Qt::white, 1.2);
-  dashes.setDashPattern({5, 3});
+  dashes.setDashPattern(pattern);
   painter.setPen(dashes);
   painter.drawPath(path);
+}
+
+} // namespace
+
+void draw_dashed_line(QPainter& painter, const QPainterPath& path) {
+  draw_broken_line(painter, path, {5, 3});
+}
+void draw_dotted_line(QPainter& painter, const QPainterPath& path) {
+  draw_broken_line(painter, path, {1.5, 3});
 }
 
 void draw_double_line(QPainter& painter, QPointF from, QPointF to, double width) {

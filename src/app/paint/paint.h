@@ -31,6 +31,7 @@ void draw_double_line(QPainter& painter, const QPainterPath& path, double width 
 void draw_double_line(QPainter& painter, QPointF from, QPointF to, double width = 1.2);
 /// Dashed, for what is no border of the mask.
 void draw_dashed_line(QPainter& painter, const QPainterPath& path);
+void draw_dotted_line(QPainter& painter, const QPainterPath& path);
 /// The value line: white over black on every surround.
 void draw_value_line(QPainter& painter, double y, double from, double to);
 /// A corner that can be dragged.

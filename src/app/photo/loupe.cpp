@@ -4,25 +4,35 @@
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "core/color/convert.h"
+#include "core/color/difference.h"
 #include "core/color/text.h"
 #include "model/i18n/text.h"
 
 namespace zc {
 namespace {
 
-constexpr int kLoupe = 132, kText = 118;
+constexpr int kLoupe = 132, kText = 118, kCompared = 40;
+/// CIEDE2000 below which two colors look the same beside each other (common practice, no source).
+constexpr double kSameToTheEye = 1;
+
+QString signed_number(double x, int digits) {
+  const QString out = number(x, digits);
+  return x > 0 ? QLatin1Char('+') + out : out;
+}
 
 } // namespace
 
-Loupe loupe_at(QPointF pointer, QSize room, int side) {
+Loupe loupe_at(QPointF pointer, QSize room, int side, bool compares) {
+  const int high = kLoupe + (compares ? kCompared : 0);
   QPointF corner = pointer + QPointF(22, 22);
   if (corner.x() + kLoupe + kText > room.width()) corner.setX(pointer.x() - 22 - kLoupe - kText);
-  if (corner.y() + kLoupe > room.height()) corner.setY(pointer.y() - 22 - kLoupe);
+  if (corner.y() + high > room.height()) corner.setY(pointer.y() - 22 - high);
   corner = {std::max(0.0, std::min(corner.x(), room.width() - kLoupe - kText - 1.0)),
             std::max(0.0, corner.y())};
   Loupe out;
   out.frame = QRectF(corner, QSizeF(kLoupe, kLoupe));
   out.note = QRectF(out.frame.right() + 1, out.frame.top(), kText - 1, kLoupe);
+  if (compares) out.compared = QRectF(out.frame.left(), out.frame.bottom(), kLoupe + kText, kCompared);
   out.shown = std::max(15, side + side / 2 + 1) | 1;
   return out;
 }
@@ -65,6 +75,24 @@ void paint_loupe_note(QPainter& painter, const Studio& model, const QRectF& note
                            .arg(number(value_of(here), 1))
                            .arg(model.session().sample_side) +
                        mask);
+}
+
+void paint_comparison(QPainter& painter, const Studio& model, const QRectF& note, Srgb pinned, Srgb here) {
+  const ColorDifference d = difference_between(pinned, here);
+  painter.fillRect(note, theme().furniture);
+  const QRectF chip(note.left(), note.top(), note.height(), note.height());
+  painter.fillRect(chip, shown_color(pinned, model.session().vision));
+  const QString hue = d.hue ? QObject::tr("hue %1°").arg(signed_number(*d.hue, 0)) : QObject::tr("no hue");
+  const QString far = d.ciede2000 < kSameToTheEye ? QObject::tr("the same to the eye")
+                      : d.ciede2000 < model.piece().grading.near_duplicate
+                          ? QObject::tr("near, difference %1").arg(number(d.ciede2000, 1))
+                          : QObject::tr("difference %1").arg(number(d.ciede2000, 1));
+  painter.setFont(caption_font());
+  painter.setPen(theme().text);
+  painter.drawText(
+      note.adjusted(chip.width() + 8, 3, 0, 0), Qt::AlignLeft | Qt::AlignTop,
+      QObject::tr("value %1, chroma %2, %3").arg(signed_number(d.value, 1), signed_number(d.chroma, 1), hue) +
+          QLatin1Char('\n') + far);
 }
 
 } // namespace zc

@@ -23,7 +23,7 @@
 namespace zc {
 namespace {
 
-constexpr double kPin = 7;
+constexpr double kPin = 7, kSpotRing = 6;
 
 /// Is a color in the set already, as far as an eye can tell?
 bool in_set(const Piece& piece, Srgb color) {
@@ -107,6 +107,7 @@ void PhotoView::paintEvent(QPaintEvent*) {
     draw_handle(painter, {*x, visible.center().y()}, m_drag == Drag::Edge);
   }
   paint_pins(painter);
+  paint_spot(painter);
   const bool samples = m_drag == Drag::None || m_drag == Drag::Sample || m_drag == Drag::Pin;
   if (m_pointer && samples && !m_space_held && !m_model.session().looking.marking && pixel_at(*m_pointer))
     paint_loupe(painter);
@@ -204,7 +205,8 @@ void PhotoView::paint_empty(QPainter& painter) {
 void PhotoView::paint_loupe(QPainter& painter) {
   const QPoint pixel = *pixel_at(*m_pointer);
   const int side = m_model.session().sample_side;
-  const Loupe loupe = loupe_at(*m_pointer, size(), side);
+  const auto& spot = m_model.session().looking.spot;
+  const Loupe loupe = loupe_at(*m_pointer, size(), side, spot.has_value());
   const int shown = loupe.shown;
   QImage patch = m_photo->full()
                      .copy(pixel.x() - shown / 2, pixel.y() - shown / 2, shown, shown)
@@ -217,8 +219,22 @@ void PhotoView::paint_loupe(QPainter& painter) {
     patch = seen_image(m_model.session().vision, patch);
   }
   paint_loupe_patch(painter, loupe, for_monitor(patch), side);
-  if (const auto average = sample_at(*m_pointer))
-    paint_loupe_note(painter, m_model, loupe.note, m_picks.held_sample(*average), *average);
+  const auto average = sample_at(*m_pointer);
+  if (!average) return;
+  paint_loupe_note(painter, m_model, loupe.note, m_picks.held_sample(*average), *average);
+  if (spot) paint_comparison(painter, m_model, loupe.compared, spot->color, m_picks.held_sample(*average));
+}
+
+/// A small target where others are compared with.
+void PhotoView::paint_spot(QPainter& painter) {
+  const auto& spot = m_model.session().looking.spot;
+  if (!spot || spot->at.reference != m_model.session().reference) return;
+  const QPointF at = place_of(spot->at.x, spot->at.y);
+  QPainterPath ring;
+  ring.addEllipse(at, kSpotRing, kSpotRing);
+  draw_double_line(painter, ring, 1.6);
+  for (const QPointF way : {QPointF(1, 0), QPointF(-1, 0), QPointF(0, 1), QPointF(0, -1)})
+    draw_double_line(painter, at + way * kSpotRing, at + way * (kSpotRing + 4), 1.6);
 }
 
 AccessibleContent PhotoView::accessible() {
@@ -231,8 +247,8 @@ AccessibleContent PhotoView::accessible() {
   }
   const QSize size = m_photo->full().size();
   out.description = tr("%1, %2 × %3 pixels").arg(text(shown->name)).arg(size.width()).arg(size.height());
-  if (s.extracted.reference != s.reference) return out;
-  for (std::size_t i = 0; i < s.extracted.colors.size(); ++i) {
+  const bool has_results = s.extracted.reference == s.reference;
+  for (std::size_t i = 0; has_results && i < s.extracted.colors.size(); ++i) {
     const ExtractedColor& c = s.extracted.colors[i];
     AccessibleItem item;
     item.key = accessible_key(kOwnItems, i);
@@ -244,6 +260,16 @@ AccessibleContent PhotoView::accessible() {
                                                                                 m_picks.use_result(i);
                                                                                 m_picks.drop_chosen();
                                                                               }}};
+    out.items.push_back(std::move(item));
+  }
+  if (const auto& spot = s.looking.spot; spot && spot->at.reference == s.reference) {
+    AccessibleItem item;
+    item.key = accessible_key(kOwnItems, s.extracted.colors.size());
+    item.name =
+        tr("Pinned spot: %1, at %2 × %3").arg(color_told(spot->color)).arg(spot->at.x).arg(spot->at.y);
+    item.rect = QRectF(place_of(spot->at.x, spot->at.y) - QPointF(kSpotRing, kSpotRing),
+                       QSizeF(2 * kSpotRing, 2 * kSpotRing));
+    item.actions = {{tr("Use color"), [this, color = spot->color] { m_picks.use_color(color); }}};
     out.items.push_back(std::move(item));
   }
   return out;

@@ -215,6 +215,7 @@ void PhotoView::keyPressEvent(QKeyEvent* event) {
     Looking looking = m_model.session().looking;
     looking.marking = false;
     looking.region.reset();
+    looking.spot.reset();
     return m_viewing.look_at(looking);
   }
   case Qt::Key_Delete:
@@ -280,6 +281,32 @@ std::optional<SampleOrigin> PhotoView::origin_at(QPointF position) const {
   const auto pixel = pixel_at(position);
   if (!pixel) return std::nullopt;
   return SampleOrigin{m_model.session().reference, pixel->x(), pixel->y()};
+}
+
+/// Under the pointer, or where the current color is from.
+std::optional<PinnedSpot> PhotoView::spot_here() const {
+  const auto under = m_pointer ? sample_at(*m_pointer) : std::nullopt;
+  if (under) return PinnedSpot{*origin_at(*m_pointer), m_picks.held_sample(*under)};
+  const Session& s = m_model.session();
+  if (!s.origin || s.origin->reference != s.reference) return std::nullopt;
+  return PinnedSpot{*s.origin, s.color()};
+}
+
+void PhotoView::pin_spot() {
+  const auto here = spot_here();
+  if (!here) return emit m_model.notice(tr("Point at the photo, or sample a color of it, to pin a spot."));
+  Looking looking = m_model.session().looking;
+  const bool again = looking.spot && looking.spot->at == here->at;
+  looking.spot = again ? std::nullopt : here;
+  m_viewing.look_at(looking);
+  renew();
+}
+
+void PhotoView::add_both_spots() {
+  const auto pinned = m_model.session().looking.spot, here = spot_here();
+  if (!pinned || !here || here->at == pinned->at)
+    return emit m_model.notice(tr("Pin a spot first, then point at another one to add both."));
+  m_laying.lay_colors({{pinned->color, {}, pinned->at}, {here->color, {}, here->at}});
 }
 
 std::optional<std::size_t> PhotoView::pin_at(QPointF position) const {

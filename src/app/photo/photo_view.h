@@ -47,6 +47,12 @@ public:
   /// Results are moved on the photo.
   [[nodiscard]] Parts changed_by_drags() const override { return Parts::all(); }
 
+  /// The place under the pointer, or else of the current color, is what others are compared with; there
+  /// again, it is not any more.
+  void pin_spot();
+  /// The pinned spot and what is under the pointer, or else the current color, as two swatches.
+  void add_both_spots();
+
 signals:
   void zoomChanged();
 
@@ -75,6 +81,7 @@ private:
   void pan_by(QPointF way);
   [[nodiscard]] std::optional<Srgb> sample_at(QPointF position) const;
   [[nodiscard]] std::optional<SampleOrigin> origin_at(QPointF position) const;
+  [[nodiscard]] std::optional<PinnedSpot> spot_here() const;
   [[nodiscard]] std::optional<std::size_t> pin_at(QPointF position) const;
   [[nodiscard]] bool look_key_pressed(int key);
   void begin_sample(QPointF position, Qt::KeyboardModifiers modifiers);
@@ -88,6 +95,7 @@ private:
   void paint_region(QPainter& painter);
   void paint_pins(QPainter& painter);
   void paint_loupe(QPainter& painter);
+  void paint_spot(QPainter& painter);
   [[nodiscard]] QRectF shown_part() const; ///< In photo pixels: the crop, or the whole.
   [[nodiscard]] QTransform to_widget() const;
   [[nodiscard]] QRectF photo_rect() const; ///< The shown part in widget coordinates.

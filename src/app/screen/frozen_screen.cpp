@@ -77,14 +77,17 @@ void FrozenScreen::paintEvent(QPaintEvent*) {
     return;
   }
   const int side = m_model.session().sample_side;
-  const Loupe loupe = loupe_at(m_pointer, size(), side);
+  const auto& spot = m_model.session().looking.spot;
+  const Loupe loupe = loupe_at(m_pointer, size(), side, spot.has_value());
   const QPoint pixel = pixel_at(m_pointer);
   paint_loupe_patch(
       painter, loupe,
       m_picture.copy(pixel.x() - loupe.shown / 2, pixel.y() - loupe.shown / 2, loupe.shown, loupe.shown),
       side);
-  if (const auto average = sample())
-    paint_loupe_note(painter, m_model, loupe.note, m_picks.held_sample(*average), *average);
+  const auto average = sample();
+  if (!average) return;
+  paint_loupe_note(painter, m_model, loupe.note, m_picks.held_sample(*average), *average);
+  if (spot) paint_comparison(painter, m_model, loupe.compared, spot->color, m_picks.held_sample(*average));
 }
 
 void FrozenScreen::mousePressEvent(QMouseEvent* event) {

@@ -195,6 +195,12 @@ void ShelfPanel::put_up() {
   choose(*put);
 }
 
+void ShelfPanel::show_item(const std::string& file) {
+  m_search->clear();
+  read();
+  choose(file);
+}
+
 void ShelfPanel::choose(const std::string& file) {
   for (std::size_t row = 0; row < m_found.size(); ++row)
     if (m_cards[m_found[row]].file == file) m_list->setCurrentRow(static_cast<int>(row));

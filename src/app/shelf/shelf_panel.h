@@ -44,6 +44,8 @@ class ShelfPanel final : public QWidget {
   Q_OBJECT
 public:
   ShelfPanel(Studio& model, std::unique_ptr<ShelfSource> source, QWidget* parent);
+  /// Chooses the item of this file, whatever was searched for.
+  void show_item(const std::string& file);
 
 protected:
   void showEvent(QShowEvent* event) override;

@@ -25,6 +25,7 @@ ColorGroup::ColorGroup(AppModel& model, CopyOnPick& copy_on_pick, QWidget* paren
     : QWidget(parent), m_model(model), m_copy_on_pick(copy_on_pick),
       m_column(new QBoxLayout(QBoxLayout::TopToBottom, this)), m_name(new ElidedLabel(heading_font(), this)),
       m_hex(new QLineEdit(this)), m_state(new ElidedLabel(caption_font(), this)),
+      m_use_printable(word_action(QStringLiteral("usePrintable"), tr("Use printable"), {}, this)),
       m_every_pick(word_switch(QStringLiteral("copyOnPick"), tr("copy every pick"), {}, this)) {
   m_column->setContentsMargins(0, 0, 0, 0);
   m_name->setObjectName(QStringLiteral("colorName"));
@@ -43,11 +44,13 @@ ColorGroup::ColorGroup(AppModel& model, CopyOnPick& copy_on_pick, QWidget* paren
   m_column->addWidget(m_name);
   m_column->addLayout(row);
   m_column->addWidget(m_state);
+  m_column->addWidget(m_use_printable, 0, Qt::AlignLeft);
   m_column->addWidget(m_every_pick);
   m_column->addStretch();
   connect(m_hex, &QLineEdit::returnPressed, this, &ColorGroup::commit_typed_hex);
   connect(m_hex, &QLineEdit::editingFinished, this, &ColorGroup::follow);
   connect(copy, &QAbstractButton::clicked, this, &ColorGroup::copyHexAsked);
+  connect(m_use_printable, &QAbstractButton::clicked, this, &ColorGroup::use_printable);
   connect(m_every_pick, &QAbstractButton::clicked, &m_copy_on_pick, &CopyOnPick::turn);
   fold(false);
 }
@@ -58,7 +61,36 @@ void ColorGroup::fold(bool folded) {
   m_column->setSpacing(folded ? kGap : 3);
   m_column->setStretchFactor(m_name, folded ? 1 : 0);
   m_state->setVisible(!folded);
-  m_every_pick->setVisible(!folded && m_copy_on_pick.on());
+  follow_press();
+}
+
+/// Whether it prints comes first, so that it is read whole; nothing without a press.
+QString ColorGroup::print_words() const {
+  const Session& s = m_model.session();
+  const auto press = m_model.press().chosen();
+  if (!press) return {};
+  return press->prints(s.color(), s.sharing.print_limit) ? tr("prints, ") : tr("does not print, ");
+}
+
+void ColorGroup::follow_press() {
+  const Session& s = m_model.session();
+  const auto press = m_folded ? nullptr : m_model.press().chosen();
+  const bool prints = !press || press->prints(s.color(), s.sharing.print_limit);
+  m_use_printable->setVisible(!prints);
+  m_use_printable->setToolTip(press ? tr("Use the nearest color that %1 prints").arg(text(press->name()))
+                                    : QString());
+  // There is no room for both, and the menu says it too.
+  m_every_pick->setVisible(!m_folded && prints && m_copy_on_pick.on());
+}
+
+void ColorGroup::use_printable() {
+  const Session& s = m_model.session();
+  const auto press = m_model.press().chosen();
+  if (!press) return;
+  const NearestPrintable nearest = press->nearest(s.color(), s.sharing.print_limit);
+  m_model.picking().use_color(nearest.color);
+  if (!nearest.equal_value)
+    emit m_model.notice(tr("No color of this value prints: the nearest has another one."));
 }
 
 void ColorGroup::commit_typed_hex() {
@@ -75,14 +107,12 @@ void ColorGroup::follow() {
   const int step = steps ? static_cast<int>(std::lround(s.at.at.v / 100 * (steps - 1))) + 1
                          : value_step(s.at.at.v, kValueSteps);
   const auto inside = m_model.in_mask();
-  const auto press = m_model.press().chosen();
-  const bool prints = !press || press->prints(s.color(), s.sharing.print_limit);
   m_state->setText(
-      tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask_state_words(m_model)) +
-      (prints ? QString() : tr(", does not print")));
+      print_words() +
+      tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask_state_words(m_model)));
+  follow_press();
   m_state->setFont(inside && !*inside ? heading_font() : caption_font());
   m_every_pick->setChecked(m_copy_on_pick.on());
-  m_every_pick->setVisible(!m_folded && m_copy_on_pick.on());
   m_every_pick->setToolTip(m_copy_on_pick.last().isEmpty()
                                ? tr("Copy every picked color to the clipboard, as %1 (Ctrl+H)")
                                      .arg(words_for(m_copy_on_pick.form()))

@@ -27,13 +27,17 @@ signals:
 
 private:
   void commit_typed_hex();
+  void follow_press();
+  [[nodiscard]] QString print_words() const;
+  void use_printable();
   AppModel& m_model;
   CopyOnPick& m_copy_on_pick;
   QBoxLayout* m_column;
   ElidedLabel* m_name;
   QLineEdit* m_hex;
   ElidedLabel* m_state;
-  WordControl* m_every_pick; ///< Seen while it is on; it is turned on in the menu Edit.
+  WordControl* m_use_printable; ///< Seen while the chosen press cannot print the color.
+  WordControl* m_every_pick;    ///< Seen while it is on; it is turned on in the menu Edit.
   bool m_folded = false;
 };
 

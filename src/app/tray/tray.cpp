@@ -3,6 +3,7 @@
 
 #include "app/controls/controls.h"
 #include "app/copying/copy_on_pick.h"
+#include "app/shelf/shelf_panel.h"
 #include "app/theme/theme.h"
 #include "app/tray/color_group.h"
 #include "app/tray/color_pair.h"
@@ -11,7 +12,9 @@
 #include "app/tray/relation_row.h"
 #include "app/tray/set_group.h"
 #include "app/tray/wells_view.h"
+#include "io/shelf/press_shelf.h"
 #include "model/application/app_model.h"
+#include "model/i18n/text.h"
 
 #include <QHBoxLayout>
 #include <QMenu>
@@ -68,6 +71,8 @@ Tray::Tray(AppModel& model, CopyOnPick& copy_on_pick, QWidget* parent)
 void Tray::make_menu() {
   auto* menu = new QMenu(m_more);
   m_readouts->fill_add_menu(*menu->addMenu(tr("Add readout")));
+  auto* presses = menu->addMenu(tr("Press"));
+  connect(presses, &QMenu::aboutToShow, this, [this, presses] { fill_press_menu(*presses); });
   menu->addSection(tr("Related colors"));
   m_set->relation().fill_menu(*menu);
   menu->addSeparator();
@@ -79,6 +84,24 @@ void Tray::make_menu() {
     if (chosen != folds && m_folded) fold(false);
   });
   opens(*m_more, *menu, MenuSide::Above);
+}
+
+/// Those of the shelf; profiles are added at Share.
+void Tray::fill_press_menu(QMenu& menu) {
+  menu.clear();
+  const std::string now = m_model.session().sharing.press;
+  const auto add = [&](const QString& name, const std::string& file) {
+    auto* entry = menu.addAction(name, this, [this, file] {
+      Sharing next = m_model.session().sharing;
+      next.press = file;
+      m_model.viewing().share(next);
+    });
+    entry->setCheckable(true);
+    entry->setChecked(file == now);
+  };
+  add(tr("No press"), {});
+  for (const ShelfPress& press : read_press_shelf(shelf_folder(QStringLiteral("presses")).toStdString()))
+    add(text(press.name), press.file.string());
 }
 
 void Tray::fold(bool folded) {

@@ -38,6 +38,7 @@ protected:
 private:
   void follow_desk();
   void make_menu();
+  void fill_press_menu(QMenu& menu);
   void lay_out();
 
   AppModel& m_model;

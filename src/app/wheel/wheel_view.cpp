@@ -14,7 +14,7 @@
 #include "core/image/pixels.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
-#include "model/mixing/paint_model.h"
+#include "model/mixing/reaches.h"
 #include "model/photo/photo_model.h"
 #include "model/plan/plan_model.h"
 #include "model/session/laying.h"
@@ -39,9 +39,9 @@ constexpr double kMemberInset = 9, kMemberMark = 5, kMemberReach = 8, kSlideStar
 } // namespace
 
 WheelView::WheelView(Studio& model, Picking& picking, Laying& laying, Masking& masking, PlanModel& plan,
-                     PhotoModel& photos, PaintModel& paints, Use use, QWidget* parent)
+                     PhotoModel& photos, Reaches& reaches, Use use, QWidget* parent)
     : QWidget(parent), m_model(model), m_picks(picking), m_laying(laying), m_masking(masking), m_plan(plan),
-      m_photos(photos), m_mixing(paints),
+      m_photos(photos), m_reaches(reaches),
       m_hands(use == Use::ShapeMask ? std::make_unique<MaskHands>(model, masking, *this) : nullptr),
       m_relations(model, picking, *this) {
   setObjectName(m_hands ? QStringLiteral("maskWheel") : QStringLiteral("wheel"));
@@ -51,11 +51,11 @@ WheelView::WheelView(Studio& model, Picking& picking, Laying& laying, Masking& m
   setFocusPolicy(Qt::StrongFocus);
   setStatusTip(tr("Drag to set hue and saturation"));
   listen_to_two_fingers(*this);
-  model.hear({Part::Color, Part::Geometry, Part::References, Part::Looking, Part::Reach, Part::Relations,
-              Part::Vivid, Part::ColorVision, Part::Steps, Part::Reference, Part::Masking, Part::Ramp},
+  model.hear({Part::Color, Part::Geometry, Part::References, Part::Looking, Part::Relations, Part::Vivid,
+              Part::ColorVision, Part::Steps, Part::Reference, Part::Masking, Part::Ramp},
              this, qOverload<>(&QWidget::update));
   connect(&model.photos(), &PhotoLibrary::changed, this, qOverload<>(&QWidget::update));
-  connect(&paints, &PaintModel::changed, this, qOverload<>(&QWidget::update));
+  connect(&reaches, &Reaches::changed, this, qOverload<>(&QWidget::update));
   connect(&plan, &PlanModel::changed, this, qOverload<>(&QWidget::update));
 }
 
@@ -255,16 +255,19 @@ void WheelView::paint_mask(QPainter& painter) {
   if (const auto neutral = m_model.region()->centroid()) draw_cross(painter, screen_point(*neutral));
 }
 
-/// What the paints that are put out can mix at this value.
-void WheelView::paint_reach(QPainter& painter) {
-  QPainterPath path;
-  for (const auto& outline : m_mixing.outlines()) {
-    QPolygonF polygon;
-    for (const auto& p : outline) polygon << screen_point(p);
-    path.addPolygon(polygon);
-    path.closeSubpath();
+/// What the paints can mix, and the press prints, at this value.
+void WheelView::paint_reaches(QPainter& painter) {
+  for (const Reaches::Of of : Reaches::kAll) {
+    if (!m_reaches.shown(of)) continue;
+    QPainterPath path;
+    for (const auto& outline : m_reaches.outlines(of)) {
+      QPolygonF polygon;
+      for (const auto& p : outline) polygon << screen_point(p);
+      path.addPolygon(polygon);
+      path.closeSubpath();
+    }
+    of == Reaches::Of::Paints ? draw_dashed_line(painter, path) : draw_dotted_line(painter, path);
   }
-  draw_dashed_line(painter, path);
 }
 
 void WheelView::paintEvent(QPaintEvent*) {
@@ -273,7 +276,7 @@ void WheelView::paintEvent(QPaintEvent*) {
   paint_disc(painter);
   paint_rim(painter);
   if (m_model.region()) paint_mask(painter);
-  if (m_model.session().reach.shown) paint_reach(painter);
+  paint_reaches(painter);
   if (m_hands && m_model.session().looking.footprint) paint_footprint(painter);
   m_relations.paint(painter);
   paint_members(painter);

@@ -16,7 +16,7 @@ namespace zc {
 
 class Laying;
 class Masking;
-class PaintModel;
+class Reaches;
 class PhotoModel;
 class Picking;
 class PlanModel;
@@ -28,7 +28,7 @@ class WheelView final : public QWidget, public AccessibleView, public Draggable,
 public:
   enum class Use { Pick, ShapeMask };
   WheelView(Studio& model, Picking& picking, Laying& laying, Masking& masking, PlanModel& plan,
-            PhotoModel& photos, PaintModel& paints, Use use, QWidget* parent);
+            PhotoModel& photos, Reaches& reaches, Use use, QWidget* parent);
   ~WheelView() override;
   [[nodiscard]] QSize sizeHint() const override { return {440, 440}; }
   [[nodiscard]] QSize minimumSizeHint() const override { return {200, 200}; }
@@ -102,14 +102,14 @@ private:
   void paint_ramp(QPainter& painter);
   void paint_footprint(QPainter& painter);
   void paint_mask(QPainter& painter);
-  void paint_reach(QPainter& painter);
+  void paint_reaches(QPainter& painter);
   Studio& m_model;
   Picking& m_picks;
   Laying& m_laying;
   Masking& m_masking;
   PlanModel& m_plan;
   PhotoModel& m_photos;
-  PaintModel& m_mixing;
+  Reaches& m_reaches;
   std::unique_ptr<MaskHands> m_hands;
   RelationMarks m_relations;
   CanvasMarks m_canvas;

@@ -31,6 +31,7 @@
 #include "app/window/card_panel.h"
 #include "app/window/copy_form_panel.h"
 #include "app/window/file_progress.h"
+#include "app/window/find_panel.h"
 #include "app/window/head.h"
 #include "app/window/hint_line.h"
 #include "app/window/stages.h"
@@ -129,6 +130,8 @@ void MainWindow::lay_out(FileJob& job) {
   connect(m_head, &Head::cardAsked, this, &MainWindow::open_card);
   m_copy_form_panel = new CopyFormPanel(m_copy_on_pick, m_model, center);
   connect(m_copy_form_panel, &CopyFormPanel::closed, this, [this] { open_copy_form_panel(false); });
+  m_find_panel = new FindPanel(m_model, m_documents, m_stages->grade(), center);
+  connect(m_find_panel, &FindPanel::closed, this, [this] { open_find_panel(false); });
   connect(m_sampler, &ScreenSampler::pictured, this, [this] { m_model.viewing().show_desk(Desk::Observe); });
   connect(m_head, &Head::besideAsked, this, &MainWindow::besideAsked);
   setCentralWidget(center);
@@ -160,6 +163,7 @@ void MainWindow::make_menus(FileJob& job) {
   connect(file, &FileMenu::cardAsked, this, [this] { open_card(true); });
   connect(file, &FileMenu::quitAsked, this, &MainWindow::leave);
   connect(edit, &EditMenu::copyFormAsked, this, [this] { open_copy_form_panel(true); });
+  connect(edit, &EditMenu::findAsked, this, [this] { open_find_panel(true); });
   connect(m_tray, &Tray::copyHexAsked, edit, &EditMenu::copy_hex);
   connect(m_view_menu, &ViewMenu::besideAsked, this, &MainWindow::besideAsked);
   connect(m_view_menu, &ViewMenu::watchAsked, m_sampler, &ScreenSampler::watch_part);
@@ -266,6 +270,13 @@ void MainWindow::open_card(bool open) {
 void MainWindow::open_copy_form_panel(bool open) {
   if (open) return m_copy_form_panel->open_at({kMargin, m_head->geometry().bottom() + 1});
   m_copy_form_panel->hide();
+  m_stages->focus(m_model.session().desk);
+}
+
+void MainWindow::open_find_panel(bool open) {
+  if (open) return m_find_panel->open_at({kMargin, m_head->geometry().bottom() + 1});
+  if (!m_find_panel->isVisible()) return;
+  m_find_panel->hide();
   m_stages->focus(m_model.session().desk);
 }
 

@@ -16,6 +16,7 @@ class Documents;
 class FileJob;
 class CopyOnPick;
 class CopyFormPanel;
+class FindPanel;
 class HandbookWindow;
 class Head;
 class HintLine;
@@ -46,6 +47,7 @@ public:
   /// Another start of the program wants the window, and these files opened.
   void call(const QStringList& files);
   void open_copy_form_panel(bool open);
+  void open_find_panel(bool open);
   /// Lays the window out for the left hand: what is reached for stands on the left, what is looked at on the
   /// right.
   void use_left_hand(bool left);
@@ -98,6 +100,7 @@ private:
   HandbookWindow* m_handbook = nullptr;
   CardPanel* m_card = nullptr;
   CopyFormPanel* m_copy_form_panel = nullptr;
+  FindPanel* m_find_panel = nullptr;
   bool m_beside = false, m_leaving = false, m_may_close = false;
   /// Last, so that it goes first: what speaks while it goes speaks to a window that is whole.
   std::unique_ptr<QWidget> m_center;

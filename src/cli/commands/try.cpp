@@ -107,13 +107,11 @@ Result<Json> cut_study(const TryRequest& r, const PixelView& view, TriedSide& si
 }
 
 Status save_shapes(const TryRequest& r, const TriedSide& side, const SetColors& set) {
-  std::vector<Srgb> colors;
-  std::vector<std::string> names;
-  for (const auto s : side.area_swatches) {
-    colors.push_back(side.colors[s].color);
-    names.push_back(set.swatches[s]->name);
-  }
-  return save_text(r.output, study_svg(*side.areas, colors, names));
+  StudyFills fills{side.areas, side.area_swatches, {}, {}};
+  for (const MatchColor& color : side.colors) fills.colors.push_back(color.color);
+  for (const Swatch* s : set.swatches) fills.names.push_back(s->name);
+  if (std::filesystem::is_directory(r.output)) return save_fill_pngs(r.output, fills);
+  return save_text(r.output, study_svg(fills));
 }
 
 /// How many pixels had to be brought into the gamut.
@@ -144,7 +142,7 @@ Result<Json> write_picture(const TryRequest& r, const Piece& piece, QImage image
     auto made = cut_study(r, view, side);
     if (!made) return made.error();
     told = std::move(made).value();
-    if (side.areas && ends_in_svg(r.output)) {
+    if (side.areas && (ends_in_svg(r.output) || std::filesystem::is_directory(r.output))) {
       const Status saved = save_shapes(r, side, set);
       if (!saved) return saved.error();
       told["file"] = r.output;
@@ -258,7 +256,9 @@ Command add_try(const Options& app) {
   command.whole("--lacks", r->lacks, "At most so many colors that the set lacks");
   command.flag("--report", r->report, "Tell what is used, what is lacking and what strays");
   command.text("--pairs", r->pairs, "CSV file of the pairing to write: old, new, name");
-  command.text("-o,--output", r->output, "PNG or JPEG file to write; SVG of a study by areas");
+  command.text(
+      "-o,--output", r->output,
+      "PNG or JPEG file to write; of a study by areas also SVG, or a folder for a PNG of each swatch");
   return {command, [r, turn, command] {
             if (command.given("--turn")) r->turn = *turn;
             return try_picture(*r);

@@ -2,7 +2,9 @@
 #include "core/color/difference.h"
 
 #include "core/base/angle.h"
+#include "core/color/convert.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace zc {
@@ -101,6 +103,14 @@ double ciede2000(Lab one, Lab two) {
   const double rt = -rotation(hues.middle) * 2 * seventh_power_share(c);
   const double x = dl / sl, y = dc / sc, z = dh / sh;
   return std::sqrt(x * x + y * y + z * z + rt * y * z);
+}
+
+ColorDifference difference_between(Srgb from, Srgb to) {
+  const Lab a = lab_from_srgb(from), b = lab_from_srgb(to);
+  const LchAb one = lch_from_lab(a), other = lch_from_lab(b);
+  ColorDifference out{b.l - a.l, other.c - one.c, std::nullopt, ciede2000(a, b)};
+  if (std::min(one.c, other.c) >= kHuelessChroma) out.hue = turn_between(one.h, other.h);
+  return out;
 }
 
 } // namespace zc

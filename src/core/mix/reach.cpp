@@ -314,10 +314,7 @@ Result<Reach> reach_of(const Mixer& mixer, const Wheel& wheel, const Progress& p
     if (progress && !progress(0.5 + 0.5 * (done += to - from) * kBand / kReachValues)) stopped = true;
   });
   if (stopped) return Error{ErrorCode::Stopped, Sentence::ReachStopped, "reach"};
-  Reach out;
-  out.m_wheel = wheel.spec();
-  out.m_slices = std::move(slices);
-  return out;
+  return Reach(wheel.spec(), std::move(slices));
 }
 
 const Reach::Rows& Reach::slice(double value) const {

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// What paints can mix, as a body in the color solid of a wheel.
+// What paints can mix, or a press prints, as a body in the color solid of a wheel.
 #pragma once
 
 #include "core/base/progress.h"
@@ -14,13 +14,13 @@ namespace zc {
 /// Cells of the unit disc along a side, and slices from value 0 to 100.
 inline constexpr int kReachCells = 512, kReachValues = 101;
 
-/// Every mixture of any parts, cell by cell and value by value. Immutable; cheap to copy.
-///
-/// 1. Mixtures of four paints fill it: a mixture of more can be changed at the same color until a paint is
-///    gone, as long as the way is not closed in itself. Random mixtures are within CIEDE2000 1 of it.
-/// 2. One to three paints have no inside: every cell that they touch counts.
+/// A body of colors, cell by cell and value by value. Immutable; cheap to copy.
 class Reach {
 public:
+  using Rows = std::vector<std::uint64_t>; ///< A bit a cell, rows from the top, kReachCells / 64 words a row.
+  /// REQUIRES kReachValues slices, from value 0 on.
+  Reach(const WheelSpec& wheel, std::shared_ptr<const std::vector<Rows>> slices)
+      : m_wheel(wheel), m_slices(std::move(slices)) {}
   [[nodiscard]] const WheelSpec& wheel() const { return m_wheel; }
   /// Whether the cell of a place is reached, at the value next to its own.
   [[nodiscard]] bool holds(const WheelPoint& p) const;
@@ -35,13 +35,17 @@ public:
   [[nodiscard]] std::vector<Stretch> along_diameter(Angle a, double value) const;
 
 private:
-  friend Result<Reach> reach_of(const Mixer& mixer, const Wheel& wheel, const Progress& progress);
-  using Rows = std::vector<std::uint64_t>; ///< A bit a cell, rows from the top, kReachCells / 64 words a row.
   [[nodiscard]] const Rows& slice(double value) const;
   WheelSpec m_wheel;
   std::shared_ptr<const std::vector<Rows>> m_slices;
 };
 
+/// Every mixture of any parts.
+///
+/// 1. Mixtures of four paints fill it: a mixture of more can be changed at the same color until a paint is
+///    gone, as long as the way is not closed in itself. Random mixtures are within CIEDE2000 1 of it.
+/// 2. One to three paints have no inside: every cell that they touch counts.
+///
 /// ERRORS: BadInput where no paint has any strength; Stopped.
 [[nodiscard]] Result<Reach> reach_of(const Mixer& mixer, const Wheel& wheel, const Progress& progress = {});
 

@@ -67,6 +67,17 @@ std::vector<FoundState> compare_found(const FoundSet& found, const SwatchSet& se
   return out;
 }
 
+std::vector<bool> wanted_colors(const std::vector<FoundState>& states, const ImportPlan& plan) {
+  const bool fresh = plan.into == ImportInto::NewSet;
+  std::vector<bool> out(states.size());
+  for (std::size_t i = 0; i < states.size(); ++i) {
+    const bool by_rule = fresh || (!(states[i].known == Known::Same && plan.leave_out_same) &&
+                                   !(states[i].known == Known::Near && plan.leave_out_near));
+    out[i] = i < plan.chosen.size() ? plan.chosen[i].value_or(by_rule) : by_rule;
+  }
+  return out;
+}
+
 namespace {
 
 /// The set that the colors of a plan come into; null for a new one.
@@ -74,18 +85,6 @@ const SwatchSet* target_of(const Piece& piece, const ImportPlan& plan) {
   if (plan.into == ImportInto::NewSet) return nullptr;
   if (plan.into == ImportInto::OneFamily) return find_set_of_family(piece, plan.family);
   return plan.set == 0 ? current_set(piece) : find_set(piece, plan.set);
-}
-
-/// For each color whether the plan wants it.
-std::vector<char> wanted_colors(const FoundSet& found, const SwatchSet* target, const ImportPlan& plan,
-                                double limit) {
-  std::vector<char> out(color_count(found), 1);
-  if (!target) return out;
-  const auto states = compare_found(found, *target, limit);
-  for (std::size_t i = 0; i < states.size(); ++i)
-    out[i] = !(states[i].known == Known::Same && plan.leave_out_same) &&
-             !(states[i].known == Known::Near && plan.leave_out_near);
-  return out;
 }
 
 Swatch swatch_of(const FoundColor& c) {
@@ -122,8 +121,10 @@ Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& p
   const SwatchSet* target = target_of(piece, plan);
   if (plan.into == ImportInto::OneFamily && !target) return not_found("family");
   if (plan.into == ImportInto::OneSet && !target) return not_found("set");
-  const auto wanted = wanted_colors(found, target, plan, piece.grading.near_duplicate);
-  if (std::find(wanted.begin(), wanted.end(), 1) == wanted.end())
+  const auto states = target ? compare_found(found, *target, piece.grading.near_duplicate)
+                             : std::vector<FoundState>(color_count(found));
+  const auto wanted = wanted_colors(states, plan);
+  if (std::find(wanted.begin(), wanted.end(), true) == wanted.end())
     return Error{ErrorCode::BadInput, Sentence::NothingToBringIn, "import"};
   Result<Piece> out = std::move(piece);
   if (plan.into == ImportInto::OneSet && plan.set != 0)

@@ -5,6 +5,9 @@
 #include "core/base/result.h"
 #include "core/piece/piece.h"
 
+#include <optional>
+#include <vector>
+
 namespace zc {
 
 struct FoundColor {
@@ -46,7 +49,11 @@ struct ImportPlan {
   bool leave_out_same = true; ///< Not used for a new set.
   bool leave_out_near = false;
   Id set = 0; ///< 0 is the current one.
+  /// Of each color in order, whether it is wanted whatever the rules above say; may be shorter.
+  std::vector<std::optional<bool>> chosen = {};
 };
+/// For each color in order, whether it would be brought in. `states` are those of compare_found().
+[[nodiscard]] std::vector<bool> wanted_colors(const std::vector<FoundState>& states, const ImportPlan& plan);
 /// ERRORS: BadInput when nothing is left to bring in; NotFound for the set or the family; TooLarge as for
 /// edits.
 [[nodiscard]] Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& plan);

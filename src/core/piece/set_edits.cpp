@@ -335,16 +335,18 @@ Result<Piece> without_family(Piece piece, Id family) {
 
 // ---------------------------------------------------------------- swatches
 
-Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, const std::string& name) {
+Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, const std::string& name,
+                          std::optional<int> place) {
   Family* f = family_to_change(piece, family);
   if (!f) return not_found("family");
+  if (place && (*place < 0 || *place >= kMostPlaces)) return not_found("place");
   auto clean =
       clean_name(name.empty() ? name_for(*find_set_of_family(piece, family), laid.color) : name, "swatch");
   if (!clean) return clean.error();
   if (swatch_count(*set_of_family(piece, family)) >= kMostSwatches) return too_many_swatches();
   Swatch swatch{piece.next_id++, laid.color, laid.picked, *clean};
   swatch.from = laid.from;
-  put_last(*f, std::move(swatch));
+  put_at(*f, std::move(swatch), free_place_from(*f, place.value_or(next_place(*f))));
   return piece;
 }
 

@@ -68,10 +68,11 @@ struct LaidColor {
   std::optional<WheelPlace> picked;
   std::optional<SampleOrigin> from = {};
 };
-/// Lays a color into a family as a new swatch at its next place. An empty name becomes the color in words.
-/// ERRORS: TooLarge past kMostSwatches, here and below.
+/// Lays a color into a family as a new swatch, at its next place, or at `place` and the next free one from
+/// there. An empty name becomes the color in words. ERRORS: TooLarge past kMostSwatches, here and below;
+/// NotFound for a place that no family has.
 [[nodiscard]] Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& color,
-                                        const std::string& name);
+                                        const std::string& name, std::optional<int> place = {});
 [[nodiscard]] Result<Piece> with_swatch_named(Piece piece, Id swatch, const std::string& name);
 [[nodiscard]] Result<Piece> with_swatch_note(Piece piece, Id swatch, std::string note);
 /// The same color for each of the swatches. ERRORS: BadInput when one is locked.

@@ -114,6 +114,7 @@ Session started(Session session, const Piece& piece, const Geometry& geometry, c
   session.trying = {};
   session.looking.region.reset();
   session.looking.limits.clear();
+  session.looking.spot.reset();
   session = located(std::move(session), geometry, at_hand.current, {});
   session.before = session.color();
   return session;
@@ -134,6 +135,8 @@ Session followed(Session session, const Piece& piece, const Geometry& geometry) 
   session.area = areas == 0 ? 0 : std::min(session.area, areas - 1);
   session.family = chosen_family(piece, session.family);
   session.reference = shown_reference(piece, session.reference);
+  if (session.looking.spot && !find_reference(piece, session.looking.spot->at.reference))
+    session.looking.spot.reset();
   // A state that is gone is the set as it is.
   for (TrySide* side : {&session.trying.left, &session.trying.right, &session.trying.from}) {
     if (side->set != 0 && !find_set(piece, side->set)) *side = {};

@@ -37,6 +37,13 @@ enum class SetView { Staff, Rows, List, Versions, Import };
 enum class PhotoLook { Color, Value, Flat, Squint, Steps, Mask };
 
 /// How the shown reference is looked at.
+/// A place of a photo that others are compared with, and the sample there when it was pinned.
+struct PinnedSpot {
+  SampleOrigin at;
+  Srgb color;
+  bool operator==(const PinnedSpot&) const = default;
+};
+
 struct Looking {
   PhotoLook look = PhotoLook::Color; ///< At the desk that is shown.
   int tones = 3;                     ///< Flat tones, 2 to 5.
@@ -48,6 +55,7 @@ struct Looking {
   bool marking = false;      ///< The next drag on the photo draws the region.
   bool hold_samples = false; ///< Samples outside the mask go to its nearest place.
   bool footprint = true;     ///< Shown over the wheel at Limit.
+  std::optional<PinnedSpot> spot = {};
   bool operator==(const Looking&) const = default;
 };
 
@@ -107,9 +115,10 @@ struct Sharing {
   bool operator==(const Sharing&) const = default;
 };
 
-/// What the paints that are put out can mix, as it is shown.
+/// What the paints that are put out can mix, and what the chosen press prints, as it is shown.
 struct ReachView {
   bool shown = false, white_and_black = true;
+  bool press = true; ///< While one is chosen.
   bool operator==(const ReachView&) const = default;
 };
 

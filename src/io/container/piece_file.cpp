@@ -109,6 +109,14 @@ Result<Document> unpacked(const Bytes& bytes, std::vector<Error>* faults, const 
 
 Result<Document> unpack_document(const Bytes& bytes) { return unpacked(bytes, nullptr, {}); }
 
+Result<Piece> piece_without_photos(const std::filesystem::path& path) {
+  const auto json = read_zip_entry(path.string(), "piece.json");
+  if (!json) return with_file(json.error(), path);
+  auto read = document_from_json(text_of(*json));
+  if (!read) return with_file(read.error(), path);
+  return std::move(read->document.piece);
+}
+
 Result<std::vector<Fault>> faults_in_file(const std::filesystem::path& path) {
   const auto bytes = read_file(path);
   if (!bytes) return bytes.error();

@@ -20,6 +20,8 @@ inline constexpr std::string_view kPieceExtension = ".zonachrom";
 /// Told and stopped by `progress`; stopped, a save has changed nothing. ERRORS: also Stopped; likewise below.
 [[nodiscard]] Result<Document> open_document(const std::filesystem::path& path,
                                              const Progress& progress = {});
+/// Its photos stay unread. ERRORS: as above.
+[[nodiscard]] Result<Piece> piece_without_photos(const std::filesystem::path& path);
 /// Everything that is broken in a piece file; nothing when it is whole. ERRORS: when it cannot be read, or is
 /// no piece at all.
 [[nodiscard]] Result<std::vector<Fault>> faults_in_file(const std::filesystem::path& path);

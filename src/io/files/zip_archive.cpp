@@ -82,6 +82,30 @@ Result<std::vector<ZipEntry>> read_zip(const Bytes& archive, const ZipLimits& li
   return out;
 }
 
+Result<Bytes> read_zip_entry(const std::string& file, const std::string& name, const ZipLimits& limits) {
+  zip_error_t why;
+  zip_error_init(&why);
+  zip_source_t* source = zip_source_file_create(file.c_str(), 0, -1, &why);
+  if (!source) return damaged(Sentence::NoContainer);
+  const Archive zip(zip_open_from_source(source, ZIP_RDONLY, &why));
+  if (!zip) {
+    zip_source_free(source);
+    return damaged(Sentence::UnsoundContainer);
+  }
+  const zip_int64_t index = zip_name_locate(zip.get(), name.c_str(), ZIP_FL_ENC_STRICT);
+  if (index < 0) return Error{ErrorCode::NotFound, Sentence::DirectoryDamaged, name};
+  zip_stat_t stat;
+  constexpr zip_uint64_t needed = ZIP_STAT_NAME | ZIP_STAT_SIZE | ZIP_STAT_COMP_SIZE | ZIP_STAT_COMP_METHOD;
+  const auto at = static_cast<zip_uint64_t>(index);
+  if (zip_stat_index(zip.get(), at, ZIP_FL_ENC_STRICT, &stat) != 0 || (stat.valid & needed) != needed)
+    return damaged(Sentence::DirectoryDamaged);
+  if (stat.size > limits.json || stat.size / 1100 > stat.comp_size)
+    return Error{ErrorCode::TooLarge, Sentence::UnpacksTooLarge, name};
+  auto entry = read_entry(zip.get(), at, stat);
+  if (!entry) return entry.error();
+  return std::move(entry->bytes);
+}
+
 Result<Bytes> write_zip(const std::vector<ZipEntry>& entries) {
   const auto failed = [] { return Error{ErrorCode::Unwritable, Sentence::NotPacked, "container"}; };
   zip_error_t why;

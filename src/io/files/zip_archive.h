@@ -34,6 +34,10 @@ struct ZipLimits {
 [[nodiscard]] Result<std::vector<ZipEntry>> read_zip(const Bytes& archive, const ZipLimits& limits = {},
                                                      const Progress& progress = {});
 
+/// One entry, without reading the others. ERRORS: as read_zip(); NotFound where there is none of this name.
+[[nodiscard]] Result<Bytes> read_zip_entry(const std::string& file, const std::string& name,
+                                           const ZipLimits& limits = {});
+
 /// Entries in the given order, with a fixed time stamp so that equal content gives equal bytes.
 [[nodiscard]] Result<Bytes> write_zip(const std::vector<ZipEntry>& entries);
 

@@ -7,6 +7,7 @@
 #include "model/intake/photo_intake.h"
 #include "model/keys/key_model.h"
 #include "model/mixing/paint_model.h"
+#include "model/mixing/reaches.h"
 #include "model/plan/plan_model.h"
 #include "model/session/laying.h"
 #include "model/session/masking.h"
@@ -35,6 +36,7 @@ public:
   [[nodiscard]] PressModel& press() { return m_press; }
   [[nodiscard]] KeyModel& keys() { return m_keys; }
   [[nodiscard]] PaintModel& paints() { return m_paints; }
+  [[nodiscard]] Reaches& reaches() { return m_reaches; }
   [[nodiscard]] TryModel& tries() { return m_tries; }
   [[nodiscard]] ShareModel& share_model() { return m_share_model; }
   [[nodiscard]] WatchModel& watch() { return m_watch; }
@@ -49,6 +51,7 @@ private:
   PressModel m_press{*this};
   SetWork m_set_work{*this, m_picking};
   PaintModel m_paints{*this, m_reader};
+  Reaches m_reaches{*this, m_paints, m_press};
   KeyModel m_keys{*this, m_reader};
   TryModel m_tries{*this, m_reader, m_keys, m_set_work, m_press};
   ShareModel m_share_model{*this, m_reader, m_keys, m_tries, m_press};

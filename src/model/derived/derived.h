@@ -18,7 +18,7 @@ public:
 
   /// Made now, by make(), where it is not that of this key.
   template <class Make> const Value& now(const Key& key, Make&& make) {
-    if (m_for == key) return *m_value;
+    if (is(m_for, key)) return *m_value;
     if (std::exchange(m_asked, std::nullopt)) m_task->forget();
     keep(key, std::forward<Make>(make)());
     return *m_value;
@@ -26,9 +26,9 @@ public:
   /// Made beside the window by `make`, which may take a Progress; then() is told once it is kept. Nothing
   /// happens where it is there or on its way.
   template <class Make> void later(const Key& key, Make make, std::function<void()> then) {
-    if (m_asked == key) return;
+    if (is(m_asked, key)) return;
     if (std::exchange(m_asked, std::nullopt)) m_task->forget();
-    if (m_for == key) return; // Back at what is there.
+    if (is(m_for, key)) return; // Back at what is there.
     m_asked = key;
     if (!m_task) m_task = std::make_unique<Task<Value>>(m_scope);
     m_task->start(std::move(make), [this, key, then = std::move(then)](Value made) {
@@ -48,11 +48,11 @@ public:
   /// What was made last, for whatever key; null before.
   [[nodiscard]] const Value* value() const { return m_value ? &*m_value : nullptr; }
   /// That of this key alone.
-  [[nodiscard]] const Value* value_for(const Key& key) const { return m_for == key ? &*m_value : nullptr; }
+  [[nodiscard]] const Value* value_for(const Key& key) const { return is(m_for, key) ? &*m_value : nullptr; }
   /// What the value is for; null before there is one.
   [[nodiscard]] const Key* made_for() const { return m_for ? &*m_for : nullptr; }
   /// Whether the value for this key is on its way.
-  [[nodiscard]] bool is_asked(const Key& key) const { return m_asked == key; }
+  [[nodiscard]] bool is_asked(const Key& key) const { return is(m_asked, key); }
   /// The value is given up, to be made into another.
   [[nodiscard]] Value taken() {
     Value out = std::move(*m_value);
@@ -63,6 +63,10 @@ public:
   [[nodiscard]] std::uint64_t serial() const { return m_serial; }
 
 private:
+  /// A key may be empty itself, and is then still another thing than none.
+  [[nodiscard]] static bool is(const std::optional<Key>& kept, const Key& key) {
+    return kept.has_value() && *kept == key;
+  }
   void keep(const Key& key, Value made) {
     m_value.emplace(std::move(made));
     m_for = key;

@@ -82,36 +82,6 @@ bool PaintModel::reach_is_current() {
   return reach() != nullptr && m_reach.value_for(reach_key()) != nullptr;
 }
 
-PaintModel::ReachMark PaintModel::reach_mark() {
-  return reach() ? ReachMark(m_reach.serial()) : std::nullopt;
-}
-
-const std::vector<std::vector<DiscPoint>>& PaintModel::outlines() {
-  const Reach* body = reach();
-  const double value = std::round(m_studio.session().at.at.v);
-  return m_outlines.now({reach_mark(), value},
-                        [&] { return body ? body->outlines(value) : std::vector<std::vector<DiscPoint>>(); });
-}
-
-const std::vector<std::vector<Stretch>>& PaintModel::limits(double angle) {
-  const Reach* body = reach();
-  return m_limits.now({reach_mark(), angle}, [&] {
-    std::vector<std::vector<Stretch>> out;
-    for (int value = 0; body && value < kReachValues; ++value)
-      out.push_back(body->along_diameter(Angle(angle), value));
-    return out;
-  });
-}
-
-double PaintModel::largest_share() {
-  const Reach* body = reach();
-  return m_largest_share.now(reach_mark(), [&] {
-    double out = 0;
-    for (int value = 0; body && value < kReachValues; ++value) out = std::max(out, body->share(value));
-    return out;
-  });
-}
-
 void PaintModel::make_mask(bool any_value) {
   const Reach* body = reach();
   if (!reach_is_current())

@@ -36,12 +36,8 @@ public:
   [[nodiscard]] const Reach* reach();
   /// Whether it is that of the paints as they are.
   [[nodiscard]] bool reach_is_current();
-  /// Around the reach at the current value; empty while there is none.
-  [[nodiscard]] const std::vector<std::vector<DiscPoint>>& outlines();
-  /// Its limits in the section at an angle, from value 0 to 100; empty while there is none.
-  [[nodiscard]] const std::vector<std::vector<Stretch>>& limits(double angle);
-  /// The largest share of the disc at any value.
-  [[nodiscard]] double largest_share();
+  /// Another number for every other reach.
+  [[nodiscard]] std::uint64_t reach_serial() const { return m_reach.serial(); }
 
   struct Inside {
     std::size_t swatches = 0, of = 0;
@@ -113,12 +109,6 @@ private:
   Derived<FieldKey, std::optional<Ends>> m_ends{m_studio.scope()};
   Derived<OutKey, PutOut> m_out{m_studio.scope()};
   Derived<ReachKey, Result<Reach>> m_reach{m_studio.scope()};
-  /// Which reach, by its serial, if any.
-  using ReachMark = std::optional<std::uint64_t>;
-  [[nodiscard]] ReachMark reach_mark();
-  Derived<std::pair<ReachMark, double>, std::vector<std::vector<DiscPoint>>> m_outlines{m_studio.scope()};
-  Derived<std::pair<ReachMark, double>, std::vector<std::vector<Stretch>>> m_limits{m_studio.scope()};
-  Derived<ReachMark, double> m_largest_share{m_studio.scope()};
   Derived<RecipeKey, Result<Recipe>> m_recipe{m_studio.scope()};
   Derived<InsideKey, Inside> m_inside{m_studio.scope()};
   Task<Result<FewestPaints>> m_seek;

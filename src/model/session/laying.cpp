@@ -12,10 +12,36 @@ void Laying::lay_color_into(Id family, const LaidColor& color) {
       tr("Add swatch"), [&](Piece p) { return with_color_laid(std::move(p), family, color); });
   if (!applied) return;
   const Piece& piece = m_studio.piece();
-  const Family* home = family != 0 ? find_family(piece, family) : &current_set(piece)->families.back();
+  choose_newest_of(family != 0 ? *find_family(piece, family) : current_set(piece)->families.back());
+}
+
+void Laying::lay_current_at(Id family, int place) {
+  const LaidColor color = current_color(m_studio.session());
+  const bool applied = m_studio.store().apply(
+      tr("Add swatch"), [&](Piece p) { return with_swatch(std::move(p), family, color, "", place); });
+  if (applied) choose_newest_of(*find_family(m_studio.piece(), family));
+}
+
+void Laying::lay_colors(const std::vector<LaidColor>& colors) {
+  const Id family = m_studio.session().family;
+  const bool applied = m_studio.store().apply(tr("Add %n swatches", nullptr, static_cast<int>(colors.size())),
+                                              [&](Piece p) -> Result<Piece> {
+                                                for (const LaidColor& color : colors) {
+                                                  auto next = with_color_laid(std::move(p), family, color);
+                                                  if (!next) return next;
+                                                  p = std::move(next).value();
+                                                }
+                                                return p;
+                                              });
+  if (!applied) return;
+  const Piece& piece = m_studio.piece();
+  choose_newest_of(family != 0 ? *find_family(piece, family) : current_set(piece)->families.back());
+}
+
+void Laying::choose_newest_of(const Family& home) {
   Session next = m_studio.session();
-  next.family = home->id;
-  m_studio.take(selected(std::move(next), piece, {newest_of(*home)}));
+  next.family = home.id;
+  m_studio.take(selected(std::move(next), m_studio.piece(), {newest_of(home)}));
 }
 
 void Laying::lay_family(const QString& name, const std::vector<LaidColor>& colors) {

@@ -18,6 +18,10 @@ public:
   void lay_current_into(Id family) { lay_color_into(family, current_color(m_studio.session())); }
   void lay_color(const LaidColor& color) { lay_color_into(m_studio.session().family, color); }
   void lay_color_into(Id family, const LaidColor& color);
+  /// At a place of a family, or the next free one from there.
+  void lay_current_at(Id family, int place);
+  /// Into the chosen family, in one step.
+  void lay_colors(const std::vector<LaidColor>& colors);
   /// Lays a whole string as a new family, in one step.
   void lay_family(const QString& name, const std::vector<LaidColor>& colors);
   /// Several at once, in one step.
@@ -44,6 +48,7 @@ public:
   void show_set(Id set);
 
 private:
+  void choose_newest_of(const Family& home);
   Studio& m_studio;
 };
 

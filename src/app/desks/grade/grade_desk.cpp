@@ -28,6 +28,7 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QScrollBar>
+#include <QSettings>
 #include <QStackedWidget>
 #include <QTableView>
 #include <QVBoxLayout>
@@ -37,6 +38,7 @@ namespace {
 
 /// Between what stands on the desk and the tray.
 constexpr int kFoot = 6;
+constexpr auto kColumnsKey = "rows/columns", kPlacesKey = "rows/places";
 
 } // namespace
 
@@ -113,6 +115,29 @@ QWidget* GradeDesk::make_chip_sizes() {
     joined->addWidget(button);
     connect(button, &QAbstractButton::clicked, this, [this, size = size] { m_rows->choose_size(size); });
   }
+  line->addSpacing(2 * kGap);
+  auto* columns = word_switch(QStringLiteral("rows.columns"), tr("as columns"),
+                              tr("Show each family as a column with a fixed number of places"), box);
+  auto* places = new NumberField(QStringLiteral("rows.places"), tr("Places of a column"), box);
+  places->set_range({3, 40, 1, 0, tr(" places"), false, {}});
+  places->keep_width(46);
+  places->setToolTip(tr("Places of a column: type, scroll or drag"));
+  line->addWidget(columns);
+  line->addWidget(places);
+  const auto follow = [this, columns, places](bool on, int count) {
+    columns->setChecked(on);
+    places->show_value(count);
+    places->setVisible(on);
+    m_rows->show_columns(on ? count : 0);
+    QSettings().setValue(QLatin1String(kColumnsKey), on);
+    QSettings().setValue(QLatin1String(kPlacesKey), count);
+  };
+  connect(columns, &QAbstractButton::clicked, this,
+          [follow, places](bool on) { follow(on, static_cast<int>(places->value())); });
+  connect(places, &NumberField::wanted, this,
+          [follow](double count) { follow(true, static_cast<int>(count)); });
+  follow(QSettings().value(QLatin1String(kColumnsKey), false).toBool(),
+         std::clamp(QSettings().value(QLatin1String(kPlacesKey), 10).toInt(), 3, 40));
   line->addStretch();
   return box;
 }
@@ -142,8 +167,9 @@ QWidget* GradeDesk::make_side() {
   pages->add(QStringLiteral("page.sets"), tr("Sets"),
              tr("The sets of the piece, and the versions of the current set"),
              new SetsPanel(m_model, m_model.laying(), m_model.set_work(), pages));
-  pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets that all your pieces share"),
-             new ShelfPanel(m_model, std::make_unique<SetSource>(m_model), pages));
+  m_shelf = new ShelfPanel(m_model, std::make_unique<SetSource>(m_model), pages);
+  pages->add(QStringLiteral("page.setShelf"), tr("Shelf"), tr("Sets that all your pieces share"), m_shelf);
+  m_side_pages = pages;
   column->addWidget(m_tabs);
   auto* shown = new QHBoxLayout;
   shown->addWidget(caption_label(tr("Shown"), side));
@@ -211,6 +237,11 @@ void GradeDesk::offer(const FoundSet& found, const QString& file) {
   m_import->offer(found, file);
   m_model.viewing().show_desk(Desk::Grade);
   m_model.viewing().show_set_view(SetView::Import);
+}
+
+void GradeDesk::show_on_shelf(const QString& file) {
+  m_side_pages->show(m_shelf);
+  m_shelf->show_item(file.toStdString());
 }
 
 void GradeDesk::find() {

@@ -19,7 +19,9 @@ class AppModel;
 
 class ImportView;
 class ListView;
+class Pages;
 class RowsView;
+class ShelfPanel;
 class SidewaysArea;
 class VersionsView;
 struct FoundSet;
@@ -33,6 +35,8 @@ public:
   /// Shows what a file would bring in.
   void offer(const FoundSet& found, const QString& file);
   void find();
+  /// The shelf of sets, with this one chosen.
+  void show_on_shelf(const QString& file);
   void focus_view();
 
 signals:
@@ -54,6 +58,8 @@ private:
   ListView* m_list;
   VersionsView* m_versions;
   ImportView* m_import;
+  Pages* m_side_pages = nullptr;
+  ShelfPanel* m_shelf = nullptr;
   QComboBox* m_views = nullptr;
   SidewaysArea* m_tabs = nullptr;
   QLineEdit* m_find = nullptr;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/desks/grade/import_view.h"
 
+#include "app/accessibility/accessibility.h"
 #include "app/controls/controls.h"
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
@@ -13,6 +14,7 @@
 #include <QHBoxLayout>
 #include <QHelpEvent>
 #include <QLabel>
+#include <QMouseEvent>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QToolTip>
@@ -20,16 +22,27 @@
 
 namespace zc {
 
-/// The found colors by family: new ones plain, near ones with a wave, those already there with a tick. Where
-/// they have names, each stands beside its name and what is known of it; else they stand close together.
-class FoundChips final : public QWidget {
+/// The found colors by family, each with a small box that is ticked where it comes in, and on its right half
+/// the color of the set that it is or is near to. Where they have names, each stands beside its name and what
+/// is known of it; else they stand close together. A click ticks or unticks.
+class FoundChips final : public QWidget, public AccessibleView {
 public:
-  explicit FoundChips(QWidget* parent) : QWidget(parent) { setObjectName(QStringLiteral("foundChips")); }
+  FoundChips(std::function<void(std::size_t, bool)> choose, QWidget* parent)
+      : QWidget(parent), m_choose(std::move(choose)) {
+    setObjectName(QStringLiteral("foundChips"));
+    setAccessibleName(QObject::tr("Colors found in the file"));
+    setCursor(Qt::PointingHandCursor);
+  }
 
-  void show_found(const FoundSet* found, std::vector<FoundState> states, ColorVision vision) {
+  struct Shown {
+    std::vector<FoundState> states;
+    std::vector<std::optional<Srgb>> like; ///< Of each the color of the set that it is or is near to.
+    std::vector<bool> wanted;
+    ColorVision vision = ColorVision::Normal;
+  };
+  void show_found(const FoundSet* found, Shown shown) {
     m_found = found;
-    m_states = std::move(states);
-    m_vision = vision;
+    m_shown = std::move(shown);
     m_named = std::any_of(found->families.begin(), found->families.end(), [](const FoundFamily& f) {
       return std::any_of(f.colors.begin(), f.colors.end(),
                          [](const FoundColor& c) { return !c.name.empty(); });
@@ -40,6 +53,10 @@ public:
 
 protected:
   void resizeEvent(QResizeEvent*) override { lay_out(); }
+  void mouseReleaseEvent(QMouseEvent* event) override {
+    if (event->button() != Qt::LeftButton) return;
+    if (const auto at = color_at(event->position())) m_choose(*at, !m_shown.wanted[*at]);
+  }
   void paintEvent(QPaintEvent*) override {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
@@ -54,31 +71,39 @@ protected:
                                            : QString::fromStdString(family.name));
       y += kHead;
       for (std::size_t i = 0; i < family.colors.size(); ++i, ++at) {
-        paint_chip(painter, chip(y, i), family.colors[i], m_states[at]);
-        if (m_named) paint_words(painter, chip(y, i), family.colors[i], m_states[at]);
+        paint_chip(painter, chip(y, i), family.colors[i], at);
+        if (m_named) paint_words(painter, chip(y, i), family.colors[i], at);
       }
       y += rows(family) * kPitch + 8;
     }
   }
   bool event(QEvent* event) override {
     if (event->type() != QEvent::ToolTip) return QWidget::event(event);
-    const QPointF p = static_cast<QHelpEvent*>(event)->pos();
-    std::size_t at = 0;
-    double y = 0;
-    if (!m_found) return true;
-    for (const auto& family : m_found->families) {
-      y += kHead;
-      for (std::size_t i = 0; i < family.colors.size(); ++i, ++at)
-        if (chip(y, i).contains(p))
-          QToolTip::showText(static_cast<QHelpEvent*>(event)->globalPos(),
-                             told(family.colors[i], m_states[at]), this);
-      y += rows(family) * kPitch + 8;
-    }
+    const auto* help = static_cast<QHelpEvent*>(event);
+    if (const auto at = color_at(help->pos())) QToolTip::showText(help->globalPos(), told(*at), this);
     return true;
   }
 
+public:
+  [[nodiscard]] AccessibleContent accessible() override {
+    AccessibleContent out{QAccessible::List, {}, {}, {}};
+    each_chip([&](std::size_t at, const FoundColor&, const QRectF& r) {
+      AccessibleItem item;
+      item.key = accessible_key(kOwnItems, at);
+      item.role = QAccessible::CheckBox;
+      item.name = m_shown.wanted[at] ? QObject::tr("%1, comes in").arg(told(at))
+                                     : QObject::tr("%1, stays out").arg(told(at));
+      item.rect = r;
+      item.selectable = true;
+      item.selected = m_shown.wanted[at];
+      item.actions = {{QObject::tr("Tick or untick"), [this, at] { m_choose(at, !m_shown.wanted[at]); }}};
+      out.items.push_back(std::move(item));
+    });
+    return out;
+  }
+
 private:
-  static constexpr double kPitch = 38, kChip = 34, kHead = 22, kNamedWidth = 156;
+  static constexpr double kPitch = 38, kChip = 34, kHead = 22, kNamedWidth = 156, kBox = 11;
   [[nodiscard]] int per_row() const {
     return std::max(1, static_cast<int>(width() / (m_named ? kNamedWidth : kPitch)));
   }
@@ -92,7 +117,35 @@ private:
     const auto n = static_cast<std::size_t>(per_row()), row = i / n;
     return {pitch() * static_cast<double>(i % n), top + kPitch * static_cast<double>(row), kChip, kChip};
   }
-  static QString told(const FoundColor& c, const FoundState& s) {
+  /// Calls with the place in the order of all, the color and where it is drawn.
+  template <class F> void each_chip(const F& f) const {
+    std::size_t at = 0;
+    double y = 0;
+    if (!m_found) return;
+    for (const auto& family : m_found->families) {
+      y += kHead;
+      for (std::size_t i = 0; i < family.colors.size(); ++i, ++at) f(at, family.colors[i], chip(y, i));
+      y += rows(family) * kPitch + 8;
+    }
+  }
+  /// Also by what stands beside the chip.
+  [[nodiscard]] std::optional<std::size_t> color_at(QPointF p) const {
+    std::optional<std::size_t> out;
+    each_chip([&](std::size_t at, const FoundColor&, const QRectF& r) {
+      if (r.adjusted(0, 0, m_named ? pitch() - kChip - 7 : 0, 0).contains(p)) out = at;
+    });
+    return out;
+  }
+  [[nodiscard]] const FoundColor& color(std::size_t wanted) const {
+    const FoundColor* out = nullptr;
+    each_chip([&](std::size_t at, const FoundColor& c, const QRectF&) {
+      if (at == wanted) out = &c;
+    });
+    return *out;
+  }
+  [[nodiscard]] QString told(std::size_t at) const {
+    const FoundColor& c = color(at);
+    const FoundState& s = m_shown.states[at];
     const QString name = c.name.empty() ? QObject::tr("without a name") : QString::fromStdString(c.name);
     if (s.known == Known::Same) return QObject::tr("%1: already in the set").arg(name);
     if (s.known == Known::Near)
@@ -105,25 +158,25 @@ private:
       for (const auto& family : m_found->families) y += kHead + rows(family) * kPitch + 8;
     setMinimumHeight(static_cast<int>(y));
   }
-  void paint_chip(QPainter& painter, const QRectF& r, const FoundColor& c, const FoundState& state) const {
-    const QColor color = shown_color(c.color, m_vision);
+  void paint_chip(QPainter& painter, const QRectF& r, const FoundColor& c, std::size_t at) const {
+    const QColor color = shown_color(c.color, m_shown.vision);
     draw_chip(painter, r, color, theme().stage);
-    if (state.known == Known::New) return;
+    if (const auto& like = m_shown.like[at])
+      painter.fillRect(QRectF(r.center().x(), r.top() + 1, r.width() / 2 - 1, r.height() - 2),
+                       shown_color(*like, m_shown.vision));
+    const QRectF box(r.left() + 3.5, r.top() + 3.5, kBox, kBox);
+    painter.setBrush(theme().stage);
+    painter.setPen(QPen(theme().strong, 1));
+    painter.drawRect(box);
+    if (!m_shown.wanted[at]) return;
     painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(readable_on(color), 1.8));
-    const QPointF m = r.center();
-    if (state.known == Known::Same)
-      painter.drawPolyline(QPolygonF({m + QPointF(-7, 0), m + QPointF(-2, 5), m + QPointF(8, -6)}));
-    else
-      for (const double dy : {-3.0, 3.0}) {
-        QPainterPath wave(m + QPointF(-8, dy));
-        wave.quadTo(m + QPointF(-4, dy - 5), m + QPointF(0, dy));
-        wave.quadTo(m + QPointF(4, dy + 5), m + QPointF(8, dy));
-        painter.drawPath(wave);
-      }
+    painter.setPen(QPen(theme().strong, 1.6));
+    const QPointF m = box.center();
+    painter.drawPolyline(QPolygonF({m + QPointF(-3, 0), m + QPointF(-1, 2.5), m + QPointF(3.5, -3)}));
   }
 
-  void paint_words(QPainter& painter, const QRectF& chip, const FoundColor& c, const FoundState& s) const {
+  void paint_words(QPainter& painter, const QRectF& chip, const FoundColor& c, std::size_t at) const {
+    const FoundState& s = m_shown.states[at];
     const QRectF words(chip.right() + 7, chip.top(), pitch() - kChip - 14, kChip);
     const QString name = c.name.empty() ? QString::fromStdString(hex_of(c.color))
                                         : QString::fromStdString(c.name).simplified();
@@ -139,15 +192,15 @@ private:
   }
 
   const FoundSet* m_found = nullptr;
-  std::vector<FoundState> m_states;
+  Shown m_shown;
+  std::function<void(std::size_t, bool)> m_choose;
   bool m_named = false;
-  ColorVision m_vision = ColorVision::Normal;
 };
 
 ImportView::ImportView(Studio& model, QWidget* parent)
     : QWidget(parent), m_model(model), m_title(new QLabel(this)), m_says(new QLabel(this)),
-      m_chips(new FoundChips(this)), m_into(new QComboBox(this)),
-      m_same(new QCheckBox(tr("skip colors already in the set"), this)),
+      m_chips(new FoundChips([this](std::size_t color, bool wanted) { choose(color, wanted); }, this)),
+      m_into(new QComboBox(this)), m_same(new QCheckBox(tr("skip colors already in the set"), this)),
       m_near(new QCheckBox(tr("skip similar colors"), this)),
       m_take(new QPushButton(tr("Import colors"), this)) {
   setObjectName(QStringLiteral("importView"));
@@ -199,6 +252,7 @@ ImportView::ImportView(Studio& model, QWidget* parent)
 
 void ImportView::offer(const FoundSet& found, const QString& file) {
   m_found = found;
+  m_chosen.assign(color_count(found), std::nullopt);
   m_file = file;
   const SwatchSet* set = current_set(m_model.piece());
   m_set = set->id;
@@ -219,7 +273,16 @@ ImportPlan ImportView::plan() const {
   return {into == 0   ? ImportInto::NewSet
           : into == 1 ? ImportInto::OneSet
                       : ImportInto::OneFamily,
-          m_family, m_same->isChecked(), m_near->isChecked(), m_set};
+          m_family,
+          m_same->isChecked(),
+          m_near->isChecked(),
+          m_set,
+          m_chosen};
+}
+
+void ImportView::choose(std::size_t color, bool wanted) {
+  m_chosen[color] = wanted;
+  follow();
 }
 
 void ImportView::follow() {
@@ -238,13 +301,23 @@ void ImportView::follow() {
   m_title->setText(tr("%1: %2 in %3")
                        .arg(m_file, tr("%n colors", nullptr, static_cast<int>(states.size())),
                             tr("%n families", nullptr, static_cast<int>(m_found.families.size()))));
-  QString says = tr("%1 new, %2 already in the set (ticked), %3 similar to one in the set (wave).")
-                     .arg(count(Known::New))
-                     .arg(same)
-                     .arg(near);
+  const auto wanted = wanted_colors(states, plan());
+  QString says =
+      tr("%1 new, %2 already in the set, %3 similar to one in the set. Click a color to tick or untick it.")
+          .arg(count(Known::New))
+          .arg(same)
+          .arg(near);
   for (const auto& remark : m_found.remarks) says += QLatin1Char(' ') + sentence(remark);
   m_says->setText(says);
-  m_chips->show_found(&m_found, states, m_model.session().vision);
+  std::vector<std::optional<Srgb>> like;
+  for (const FoundState& s : states) {
+    const Swatch* there = s.known == Known::New ? nullptr : find_swatch(m_model.piece(), s.like);
+    like.push_back(there ? std::optional(there->color) : std::nullopt);
+  }
+  const auto count_wanted = static_cast<int>(std::count(wanted.begin(), wanted.end(), true));
+  m_take->setText(tr("Import %n colors", nullptr, count_wanted));
+  allow(*m_take, count_wanted > 0, tr("Tick a color first."));
+  m_chips->show_found(&m_found, {states, std::move(like), wanted, m_model.session().vision});
   const bool fresh = plan().into == ImportInto::NewSet;
   allow(*m_same, !fresh && same > 0, tr("None of these colors is in the set already."));
   allow(*m_near, !fresh && near > 0, tr("None of these colors is near one of the set."));

@@ -31,9 +31,11 @@ signals:
 private:
   void follow();
   void import_set();
+  void choose(std::size_t color, bool wanted);
   [[nodiscard]] ImportPlan plan() const;
   Studio& m_model;
   FoundSet m_found;
+  std::vector<std::optional<bool>> m_chosen; ///< Of each color, what the user said.
   QString m_file;
   Id m_set = 0, m_family = 0; ///< That it was offered for: the words say their names.
   QLabel* m_title;

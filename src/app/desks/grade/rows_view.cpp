@@ -22,6 +22,9 @@ namespace zc {
 namespace {
 
 constexpr double kNames = 128, kTop = 8;
+/// Names of columns stand over them, and none is narrower.
+constexpr double kHead = 28, kNarrowest = 58;
+constexpr double kPlus = 4; ///< Half of the mark where a color would be added.
 /// So near to the edge of a chip a drop goes between it and its neighbor.
 constexpr double kInsertReach = 0.26;
 /// Free places that can be seen behind the last swatch.
@@ -34,11 +37,13 @@ RowsView::RowsView(Studio& model, Laying& laying, SetWork& work, QWidget* parent
       m_editor(new NameEditor(QStringLiteral("rowNameEditor"), viewport())) {
   setObjectName(QStringLiteral("rows"));
   setAccessibleName(tr("The set in rows"));
-  setStatusTip(tr("Drag a swatch to a free place, onto another to swap them, or between two to insert it. "
-                  "Click to select, double-click to use the color."));
+  setStatusTip(
+      tr("Drag a swatch to a free place, onto another to swap them, or between two to insert it. "
+         "Click to select, double-click to use the color; click a free place to add the current color."));
   setFrameShape(QFrame::NoFrame);
   setFocusPolicy(Qt::StrongFocus);
   viewport()->setFocusProxy(this);
+  viewport()->setMouseTracking(true);
   m_first = empty_action(QStringLiteral("addFirstInRows"), tr("Add current color"),
                          tr("Add the current color to the set (Ctrl+L)"), *viewport());
   connect(m_first, &QAbstractButton::clicked, this, [this] { m_laying.lay_current(); });
@@ -60,31 +65,68 @@ void RowsView::choose_size(ChipSize size) {
   follow();
 }
 
+void RowsView::show_columns(int places) {
+  m_column_places = places;
+  follow();
+}
+
 void RowsView::follow() {
   m_first->setVisible(families().empty());
   m_place_of.clear();
   m_line_from.clear();
-  m_per_line = std::max(kFewestPlaces, static_cast<int>((viewport()->width() - kNames) / pitch()));
+  m_per_line = as_columns()
+                   ? m_column_places
+                   : std::max(kFewestPlaces, static_cast<int>((viewport()->width() - kNames) / pitch()));
+  // A column is as wide as its name needs at least.
+  const int least = as_columns() ? static_cast<int>(std::ceil(kNarrowest / pitch())) : 1;
   int lines = 0;
   for (std::size_t i = 0; i < families().size(); ++i) {
     for (const auto& s : families()[i].swatches) m_place_of[s.id] = {i, s.place};
     m_line_from.push_back(lines);
-    lines += std::max(0, next_place(families()[i]) + kFreeBehind - 1) / m_per_line + 1;
+    const int behind = as_columns() ? 0 : kFreeBehind;
+    lines += std::max(least, std::max(0, next_place(families()[i]) + behind - 1) / m_per_line + 1);
   }
   m_line_from.push_back(lines);
-  const double high = 2 * kTop + pitch() * lines;
-  verticalScrollBar()->setRange(0, std::max(0, static_cast<int>(high) - viewport()->height()));
-  verticalScrollBar()->setPageStep(viewport()->height());
-  verticalScrollBar()->setSingleStep(static_cast<int>(pitch()));
+  const double all = 2 * kTop + pitch() * lines, line = kHead + kTop + pitch() * m_per_line;
+  const auto reaches = [this](QScrollBar& bar, double whole, int seen) {
+    bar.setRange(0, std::max(0, static_cast<int>(whole) - seen));
+    bar.setPageStep(seen);
+    bar.setSingleStep(static_cast<int>(pitch()));
+  };
+  reaches(*verticalScrollBar(), as_columns() ? line : all, viewport()->height());
+  reaches(*horizontalScrollBar(), as_columns() ? all : 0, viewport()->width());
   viewport()->update();
 }
 
 void RowsView::resizeEvent(QResizeEvent*) { follow(); }
 
 QRectF RowsView::place_rect(std::size_t family, int place) const {
-  const int line = m_line_from[family] + place / m_per_line;
-  return {kNames + pitch() * (place % m_per_line), kTop + pitch() * line - verticalScrollBar()->value(),
-          static_cast<double>(m_size), static_cast<double>(m_size)};
+  const double line = kTop + pitch() * (m_line_from[family] + place / m_per_line),
+               along = pitch() * (place % m_per_line), side = static_cast<double>(m_size);
+  const QPointF scrolled(horizontalScrollBar()->value(), verticalScrollBar()->value());
+  const QPointF corner = as_columns() ? QPointF(line, kHead + along) : QPointF(kNames + along, line);
+  return {corner - scrolled, QSizeF(side, side)};
+}
+
+QRectF RowsView::family_rect(std::size_t family) const {
+  const QPointF corner = place_rect(family, 0).topLeft();
+  const double wide = pitch() * (m_line_from[family + 1] - m_line_from[family]);
+  if (as_columns()) return {corner.x(), 0, wide, static_cast<double>(viewport()->height())};
+  return {0, corner.y(), static_cast<double>(viewport()->width()), wide};
+}
+
+QRectF RowsView::name_rect(std::size_t family) const {
+  const QRectF whole = family_rect(family), first = place_rect(family, 0);
+  if (as_columns()) return {whole.left(), first.top() - kHead, whole.width() - 4, kHead};
+  return {8, whole.top(), kNames - 18, first.height()};
+}
+
+double RowsView::along(QPointF p) const {
+  return as_columns() ? p.y() + verticalScrollBar()->value() - kHead : p.x() - kNames;
+}
+double RowsView::across(QPointF p) const {
+  return (as_columns() ? p.x() + horizontalScrollBar()->value() : p.y() + verticalScrollBar()->value()) -
+         kTop;
 }
 
 QRectF RowsView::swatch_rect(Id swatch) const {
@@ -92,35 +134,44 @@ QRectF RowsView::swatch_rect(Id swatch) const {
   return at == m_place_of.end() ? QRectF() : place_rect(at->second.family, at->second.place);
 }
 
-std::optional<std::size_t> RowsView::family_at(double y) const {
-  const double line = (y + verticalScrollBar()->value() - kTop) / pitch();
+std::optional<std::size_t> RowsView::family_at(QPointF p) const {
+  const double line = across(p) / pitch();
   if (line < 0 || line >= m_line_from.back()) return std::nullopt;
   const auto after = std::upper_bound(m_line_from.begin(), m_line_from.end(), static_cast<int>(line));
   return static_cast<std::size_t>(after - m_line_from.begin()) - 1;
 }
 
 std::optional<RowsView::Place> RowsView::place_at(QPointF p) const {
-  const auto family = family_at(p.y());
-  const double along = (p.x() - kNames) / pitch();
-  if (!family || along < 0 || along >= m_per_line) return std::nullopt;
-  const int line = static_cast<int>((p.y() + verticalScrollBar()->value() - kTop) / pitch());
-  const Place out{*family, (line - m_line_from[*family]) * m_per_line + static_cast<int>(along)};
+  const auto family = family_at(p);
+  const double place = along(p) / pitch();
+  if (!family || place < 0 || place >= m_per_line) return std::nullopt;
+  const int line = static_cast<int>(across(p) / pitch());
+  const Place out{*family, (line - m_line_from[*family]) * m_per_line + static_cast<int>(place)};
   return out.place < kMostPlaces ? std::optional(out) : std::nullopt;
+}
+
+bool RowsView::taken(const Place& at) const {
+  const auto& all = families()[at.family].swatches;
+  return std::any_of(all.begin(), all.end(), [&](const Swatch& s) { return s.place == at.place; });
+}
+
+std::optional<RowsView::Place> RowsView::free_place_at(QPointF p) const {
+  const auto at = place_at(p);
+  if (!at || taken(*at) || !place_rect(at->family, at->place).contains(p)) return std::nullopt;
+  const bool seen = as_columns() || at->place < next_place(families()[at->family]) + kFreeBehind;
+  return seen ? at : std::nullopt;
 }
 
 /// Between two chips, or before the first of a line, a drop goes in; elsewhere it takes the place.
 std::optional<RowsView::Target> RowsView::target_at(QPointF p) const {
   const auto at = place_at(p);
   if (!at) return std::nullopt;
-  const double in = (p.x() - place_rect(at->family, at->place).left()) / pitch();
-  const auto taken = [&](int place) {
-    const auto& all = families()[at->family].swatches;
-    return std::any_of(all.begin(), all.end(), [place](const Swatch& s) { return s.place == place; });
-  };
-  if (in < kInsertReach && taken(at->place)) return Target{*at, true};
+  const double in = (along(p) - pitch() * (at->place % m_per_line)) / pitch();
+  const Place next{at->family, at->place + 1};
+  if (in < kInsertReach && taken(*at)) return Target{*at, true};
   const double chip = static_cast<double>(m_size) / pitch();
-  if (in > chip - kInsertReach && taken(at->place) && at->place + 1 < kMostPlaces && taken(at->place + 1))
-    return Target{{at->family, at->place + 1}, true};
+  if (in > chip - kInsertReach && taken(*at) && next.place < kMostPlaces && taken(next))
+    return Target{next, true};
   return Target{*at, false};
 }
 
@@ -134,14 +185,34 @@ const Swatch* RowsView::swatch_at(QPointF p) const {
 
 // ---------------------------------------------------------------- painting
 
-void RowsView::paint_row(QPainter& painter, std::size_t i) {
+/// Thin frames, and a mark where a press would add the current color.
+void RowsView::paint_free_places(QPainter& painter, std::size_t i) {
+  const int lines = m_line_from[i + 1] - m_line_from[i],
+            last = as_columns() ? lines * m_per_line : next_place(families()[i]) + kFreeBehind;
+  const auto under = m_over ? free_place_at(*m_over) : std::nullopt;
+  for (int place = 0; place < std::min(last, kMostPlaces); ++place) {
+    const QRectF r = place_rect(i, place);
+    if (taken({i, place}) || !r.intersects(viewport()->rect())) continue;
+    painter.setPen(QPen(theme().line, 1));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(r.adjusted(0.5, 0.5, -0.5, -0.5));
+    if (!under || under->family != i || under->place != place) continue;
+    painter.setPen(QPen(theme().strong, 1.4));
+    painter.drawLine(r.center() - QPointF(kPlus, 0), r.center() + QPointF(kPlus, 0));
+    painter.drawLine(r.center() - QPointF(0, kPlus), r.center() + QPointF(0, kPlus));
+  }
+}
+
+void RowsView::paint_family(QPainter& painter, std::size_t i) {
   const Family& family = families()[i];
   const QRectF seen(viewport()->rect());
-  const double lines = m_line_from[i + 1] - m_line_from[i];
-  const QRectF row(kNames, place_rect(i, 0).top(), seen.width() - kNames, pitch() * lines);
   const SetWork& work = m_work;
   painter.save();
-  painter.setClipRect(row.adjusted(-3, -3, 0, 3));
+  const double edge = as_columns() ? kHead : kNames;
+  painter.setClipRect(as_columns()
+                          ? family_rect(i).adjusted(-3, edge - 3 - verticalScrollBar()->value(), 0, 3)
+                          : family_rect(i).adjusted(edge - 3, -3, 0, 3));
+  paint_free_places(painter, i);
   for (const auto& s : family.swatches) {
     const QRectF r = place_rect(i, s.place);
     if (!r.intersects(seen)) continue;
@@ -160,9 +231,10 @@ void RowsView::paint_row(QPainter& painter, std::size_t i) {
   const QFont font = chosen ? caption_strong_font() : caption_font();
   painter.setFont(font);
   painter.setPen(chosen ? theme().strong : theme().quiet);
+  const QRectF name = name_rect(i);
   painter.drawText(
-      QRectF(8, row.top(), kNames - 18, static_cast<double>(m_size)), Qt::AlignRight | Qt::AlignVCenter,
-      QFontMetrics(font).elidedText(text(family.name), Qt::ElideRight, static_cast<int>(kNames) - 20));
+      name, (as_columns() ? Qt::AlignLeft : Qt::AlignRight) | Qt::AlignVCenter,
+      QFontMetrics(font).elidedText(text(family.name), Qt::ElideRight, static_cast<int>(name.width()) - 2));
 }
 
 void RowsView::paintEvent(QPaintEvent*) {
@@ -175,10 +247,8 @@ void RowsView::paintEvent(QPaintEvent*) {
     painter.drawText(viewport()->rect().adjusted(20, 0, -20, 0), Qt::AlignCenter | Qt::TextWordWrap,
                      tr("The set in rows, a family to a row, with free places and gaps. It is empty."));
   }
-  for (std::size_t i = 0; i < families().size(); ++i) {
-    const double top = place_rect(i, 0).top(), high = pitch() * (m_line_from[i + 1] - m_line_from[i]);
-    if (top < viewport()->height() && top + high > 0) paint_row(painter, i);
-  }
+  for (std::size_t i = 0; i < families().size(); ++i)
+    if (family_rect(i).intersects(viewport()->rect())) paint_family(painter, i);
   if (m_moved && m_drag == Drag::Box) {
     QPainterPath frame;
     frame.addRect(QRectF(m_press, m_pointer).normalized());
@@ -203,8 +273,9 @@ void RowsView::paint_drop(QPainter& painter) {
   if (!target) return;
   const QRectF place = place_rect(target->at.family, target->at.place);
   if (target->between) {
-    const double x = place.left() - 2;
-    return draw_double_line(painter, {x, place.top() - 3}, {x, place.bottom() + 3}, 3);
+    const double x = place.left() - 2, y = place.top() - 2;
+    return as_columns() ? draw_double_line(painter, {place.left() - 3, y}, {place.right() + 3, y}, 3)
+                        : draw_double_line(painter, {x, place.top() - 3}, {x, place.bottom() + 3}, 3);
   }
   QPainterPath frame;
   frame.addRect(place.adjusted(-2, -2, 2, 2));
@@ -228,8 +299,16 @@ void RowsView::mousePressEvent(QMouseEvent* event) {
   m_dragged = s ? s->id : 0;
 }
 
+void RowsView::leaveEvent(QEvent*) {
+  m_over.reset();
+  viewport()->update();
+}
+
 void RowsView::mouseMoveEvent(QMouseEvent* event) {
-  if (m_drag == Drag::None) return;
+  if (m_drag == Drag::None) {
+    m_over = event->position();
+    return viewport()->update();
+  }
   m_pointer = event->position();
   m_moved = m_moved || (m_pointer - m_press).manhattanLength() >= QApplication::startDragDistance();
   viewport()->update();
@@ -250,8 +329,10 @@ void RowsView::mouseReleaseEvent(QMouseEvent* event) {
     for (const auto& [id, place] : m_place_of)
       if (place_rect(place.family, place.place).intersects(box)) inside.push_back(id);
     work.select(inside);
+  } else if (const auto free = drag == Drag::Box ? free_place_at(m_press) : std::nullopt) {
+    m_laying.lay_current_at(families()[free->family].id, free->place);
   } else if (drag == Drag::Box) {
-    if (const auto family = family_at(m_press.y())) m_laying.select_family(families()[*family].id);
+    if (const auto family = family_at(m_press)) m_laying.select_family(families()[*family].id);
     m_laying.select_swatch(0);
   } else if (drag == Drag::Swatch && m_moved) {
     drop(m_pointer);
@@ -277,10 +358,14 @@ void RowsView::mouseDoubleClickEvent(QMouseEvent* event) {
     m_laying.select_swatch(s->id);
     return m_work.use_focus();
   }
-  const auto row = family_at(event->position().y());
-  if (event->position().x() >= kNames || !row) return;
-  const Family& family = families()[*row];
-  m_editor->edit(QRectF(8, event->position().y() - 13, kNames, 26), text(family.name),
+  const auto at = family_at(event->position());
+  if (!at || !name_rect(*at).contains(event->position())) return;
+  const Family& family = families()[*at];
+  QRectF place = name_rect(*at);
+  place.setWidth(std::max(place.width(), kNames));
+  place.setTop(place.center().y() - 13);
+  place.setHeight(26);
+  m_editor->edit(place, text(family.name),
                  [this, id = family.id](const QString& name) { m_work.name_family(id, name); });
 }
 
@@ -325,6 +410,7 @@ void RowsView::move_focused(int by_place, int by_family) {
 void RowsView::keyPressEvent(QKeyEvent* event) {
   const bool control = event->modifiers() & Qt::ControlModifier;
   const auto go = [&](int by_place, int by_family) {
+    if (as_columns()) std::swap(by_place, by_family);
     control ? move_focused(by_place, by_family) : step(by_place, by_family);
   };
   switch (event->key()) {
@@ -349,17 +435,15 @@ void RowsView::end_drag() {
 }
 
 AccessibleContent RowsView::accessible() {
-  const auto family_rect = [this](Id family) {
+  const auto rect_of = [this](Id family) {
     for (std::size_t i = 0; i < families().size(); ++i)
-      if (families()[i].id == family)
-        return QRectF(0, place_rect(i, 0).top(), viewport()->width(),
-                      (m_line_from[i + 1] - m_line_from[i]) * pitch());
+      if (families()[i].id == family) return family_rect(i);
     return QRectF();
   };
   return {QAccessible::Grouping,
           set_told(m_model.piece()),
           {},
-          accessible_families(m_model, m_laying, m_work, family_rect,
+          accessible_families(m_model, m_laying, m_work, rect_of,
                               [this](Id swatch) { return swatch_rect(swatch); })};
 }
 

@@ -28,7 +28,7 @@ namespace zc {
 LimitDesk::LimitDesk(AppModel& model, QWidget* parent)
     : QWidget(parent), m_model(model), m_mask_page(new QWidget(this)),
       m_wheel(new WheelView(model, model.picking(), model.laying(), model.masking(), model.plan(),
-                            model.reader(), model.paints(), WheelView::Use::ShapeMask, m_mask_page)),
+                            model.reader(), model.reaches(), WheelView::Use::ShapeMask, m_mask_page)),
       m_keys(new KeysPage(model, this)) {
   make_mask_page();
   auto* column = new QVBoxLayout(this);

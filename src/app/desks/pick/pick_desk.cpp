@@ -23,7 +23,7 @@ namespace zc {
 PickDesk::PickDesk(AppModel& model, QWidget* parent)
     : QWidget(parent), m_model(model),
       m_wheel(new WheelView(model, model.picking(), model.laying(), model.masking(), model.plan(),
-                            model.reader(), model.paints(), WheelView::Use::Pick, this)) {
+                            model.reader(), model.reaches(), WheelView::Use::Pick, this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(kMargin, 0, kGap, 4);
   column->setSpacing(4);

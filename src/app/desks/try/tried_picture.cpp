@@ -12,6 +12,7 @@
 #include "model/derived/job_pool.h"
 #include "model/study/study_order.h"
 
+#include <QFileInfo>
 #include <QPointer>
 
 namespace zc {
@@ -32,18 +33,21 @@ void cut_side(const Order& order, TriedSide& side, const std::vector<Id>& ids) {
     side.area_swatches = swatches_of_areas({order.photo, order.study, {side.colors, ids}, side.areas});
 }
 
-/// A study by areas as shapes.
+StudyFills fills_of(const Order& order) {
+  const TriedSide& side = order.seen.tried.right;
+  StudyFills out{side.areas, side.area_swatches, {}, order.names};
+  for (const MatchColor& color : side.colors) out.colors.push_back(color.color);
+  return out;
+}
+
+/// A study by areas as shapes, or into a folder as one picture for each swatch.
 Status save_shapes(const Order& order, const std::string& path) {
   const TriedSide& side = order.seen.tried.right;
   if (side.way != TryWay::Study || !side.areas || side.colors.empty() || order.seen.tried.two)
     return Error{ErrorCode::BadInput, Sentence::SvgNeedsAreas, path};
-  std::vector<Srgb> colors;
-  std::vector<std::string> names;
-  for (const auto s : side.area_swatches) {
-    colors.push_back(side.colors[s].color);
-    names.push_back(order.names[s]);
-  }
-  const std::string svg = study_svg(*side.areas, colors, names);
+  const StudyFills fills = fills_of(order);
+  if (std::filesystem::is_directory(path)) return save_fill_pngs(path, fills);
+  const std::string svg = study_svg(fills);
   return save_safely(path, Bytes(svg.begin(), svg.end()), Backup::None);
 }
 
@@ -79,7 +83,7 @@ void write_tried_picture(Studio& model, TryModel& tries, const QString& path, do
     order.names.push_back(s ? s->name : std::string());
   }
   pool.start([order = std::move(order), path, then, who = QPointer<Studio>(&model)] {
-    const bool shapes = path.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive);
+    const bool shapes = path.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive) || QFileInfo(path).isDir();
     const Status written = write(order, path.toStdString(), shapes);
     if (who)
       QMetaObject::invokeMethod(
