@@ -203,17 +203,29 @@ bool cell(const std::vector<std::uint64_t>& rows, int x, int y) {
 using CellCorner = std::pair<int, int>;
 using CellWays = std::multimap<CellCorner, CellCorner>;
 
+/// The cells of a word of a row that have a neighbor which is not reached.
+std::uint64_t border_of(const std::vector<std::uint64_t>& rows, int y, int word) {
+  const auto at = [&rows](int row, int of_row) -> std::uint64_t {
+    const bool there = row >= 0 && row < kReachCells && of_row >= 0 && of_row < kWords;
+    return there ? rows[static_cast<std::size_t>(row) * kWords + static_cast<std::size_t>(of_row)] : 0;
+  };
+  const std::uint64_t here = at(y, word);
+  const std::uint64_t left = here << 1 | at(y, word - 1) >> 63, right = here >> 1 | at(y, word + 1) << 63;
+  return here & ~(left & right & at(y - 1, word) & at(y + 1, word));
+}
+
 /// The sides of the cells reached that lie at its edge, what is reached on the right hand.
 CellWays ways_around(const std::vector<std::uint64_t>& rows) {
   CellWays out;
   for (int y = 0; y < kReachCells; ++y)
-    for (int x = 0; x < kReachCells; ++x) {
-      if (!cell(rows, x, y)) continue;
-      if (!cell(rows, x, y - 1)) out.emplace(CellCorner(x, y), CellCorner(x + 1, y));
-      if (!cell(rows, x + 1, y)) out.emplace(CellCorner(x + 1, y), CellCorner(x + 1, y + 1));
-      if (!cell(rows, x, y + 1)) out.emplace(CellCorner(x + 1, y + 1), CellCorner(x, y + 1));
-      if (!cell(rows, x - 1, y)) out.emplace(CellCorner(x, y + 1), CellCorner(x, y));
-    }
+    for (int word = 0; word < kWords; ++word)
+      for (std::uint64_t border = border_of(rows, y, word); border != 0; border &= border - 1) {
+        const int x = word * 64 + std::countr_zero(border);
+        if (!cell(rows, x, y - 1)) out.emplace(CellCorner(x, y), CellCorner(x + 1, y));
+        if (!cell(rows, x + 1, y)) out.emplace(CellCorner(x + 1, y), CellCorner(x + 1, y + 1));
+        if (!cell(rows, x, y + 1)) out.emplace(CellCorner(x + 1, y + 1), CellCorner(x, y + 1));
+        if (!cell(rows, x - 1, y)) out.emplace(CellCorner(x, y + 1), CellCorner(x, y));
+      }
   return out;
 }
 
