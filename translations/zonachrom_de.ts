@@ -623,12 +623,12 @@ in die Maske geholt</translation>
         <translation>Farben, die in der Datei sind</translation>
     </message>
     <message>
-        <source>%1, comes in</source>
-        <translation>%1, kommt hinzu</translation>
+        <source>%1, will be imported</source>
+        <translation>%1, wird importiert</translation>
     </message>
     <message>
-        <source>%1, stays out</source>
-        <translation>%1, bleibt draußen</translation>
+        <source>%1, will not be imported</source>
+        <translation>%1, wird nicht importiert</translation>
     </message>
     <message>
         <source>Tick or untick</source>
@@ -6639,8 +6639,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Das gezeigte Foto aus dem Werk entfernen</translation>
     </message>
     <message>
-        <source>Compare what is under the pointer with this place of the photo; there again, let it go</source>
-        <translation>Was unter dem Zeiger liegt mit dieser Stelle des Fotos vergleichen; dort noch einmal: loslassen</translation>
+        <source>Compare this place of the photo with what is under the pointer; press the key there again to remove the pin</source>
+        <translation>Diese Stelle des Fotos mit dem vergleichen, was unter dem Zeiger liegt; die Taste dort noch einmal drücken entfernt sie</translation>
     </message>
     <message>
         <source>Add the pinned spot and what is under the pointer as two swatches</source>

@@ -623,12 +623,12 @@ llevado a la máscara</translation>
         <translation>Colores hallados en el archivo</translation>
     </message>
     <message>
-        <source>%1, comes in</source>
-        <translation>%1, entra</translation>
+        <source>%1, will be imported</source>
+        <translation>%1, se importará</translation>
     </message>
     <message>
-        <source>%1, stays out</source>
-        <translation>%1, queda fuera</translation>
+        <source>%1, will not be imported</source>
+        <translation>%1, no se importará</translation>
     </message>
     <message>
         <source>Tick or untick</source>
@@ -6639,8 +6639,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Quitar de la obra la foto mostrada</translation>
     </message>
     <message>
-        <source>Compare what is under the pointer with this place of the photo; there again, let it go</source>
-        <translation>Comparar lo que hay bajo el puntero con este lugar de la foto; otra vez ahí, soltarlo</translation>
+        <source>Compare this place of the photo with what is under the pointer; press the key there again to remove the pin</source>
+        <translation>Comparar este lugar de la foto con lo que hay bajo el puntero; pulsar otra vez la tecla ahí lo quita</translation>
     </message>
     <message>
         <source>Add the pinned spot and what is under the pointer as two swatches</source>

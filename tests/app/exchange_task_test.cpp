@@ -95,7 +95,7 @@ void ExchangeTask::a_dropped_palette_is_previewed_with_near_duplicates() {
   QVERIFY(!chips()[0].selected && chips()[1].selected && chips()[2].selected);
   QCOMPARE(take(), QStringLiteral("Import 2 colors"));
   click(found, chips()[0].rect.center());
-  QVERIFY(chips()[0].selected && chips()[0].name.contains("comes in"));
+  QVERIFY(chips()[0].selected && chips()[0].name.contains("will be imported"));
   QCOMPARE(take(), QStringLiteral("Import 3 colors"));
   for (const int i : {0, 1, 2}) click(found, chips()[static_cast<std::size_t>(i)].rect.center());
   QVERIFY(!m_desk->part<QPushButton>("importTake").isEnabled());

@@ -116,7 +116,7 @@ void ObserveTask::the_loupe_shows_sample_beside_held_color() {
 
 void ObserveTask::two_spots_are_compared_and_added() {
   const auto& spot_now = m_desk->session().looking.spot;
-  const auto sample = [&](QPointF at) {
+  const auto average_at = [&](QPointF at) {
     const QPoint pixel = *photo().pixel_at(at);
     return *sample_average(view_of(pixels()), pixel.x(), pixel.y(), 5);
   };
@@ -126,7 +126,7 @@ void ObserveTask::two_spots_are_compared_and_added() {
   m_desk->trigger("pinSpot");
   QVERIFY(spot_now && spot_now->at.reference == m_desk->session().reference);
   QCOMPARE(QPoint(spot_now->at.x, spot_now->at.y), *photo().pixel_at(spot()));
-  QVERIFY(largest_step(spot_now->color, sample(spot())) < 1e-12);
+  QVERIFY(largest_step(spot_now->color, average_at(spot())) < 1e-12);
   // Below the loupe of another place stands the pinned color; it stays marked on the photo.
   const QPointF here = spot() + QPointF(-120, -40), chip = here + QPointF(22 + 20, 22 + 132 + 20);
   move(photo(), here, Qt::NoButton);
@@ -143,7 +143,7 @@ void ObserveTask::two_spots_are_compared_and_added() {
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), before + 2);
   const Swatch &last = family.swatches.back(), &one = family.swatches[family.swatches.size() - 2];
   QVERIFY(one.color == spot_now->color && one.from == spot_now->at);
-  QVERIFY(largest_step(last.color, sample(here)) < 1e-12 && last.from &&
+  QVERIFY(largest_step(last.color, average_at(here)) < 1e-12 && last.from &&
           last.from->x == photo().pixel_at(here)->x());
   m_desk->trigger("undo");
   QCOMPARE(swatch_count(*current_set(m_desk->piece())), before);

@@ -53,7 +53,7 @@ PlaceGroup::PlaceGroup(Studio& model, Picking& picking, QWidget* parent)
     m_tracks[static_cast<std::size_t>(i)] = new TrackView(*field, model);
   }
   setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Preferred);
-  model.hear({Part::Color, Part::Geometry, Part::Steps, Part::Looking, Part::ColorVision}, this,
+  model.hear({Part::Color, Part::Geometry, Part::Steps, Part::Vivid, Part::ColorVision}, this,
              &PlaceGroup::follow);
   follow();
 }

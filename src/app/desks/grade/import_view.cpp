@@ -22,9 +22,9 @@
 
 namespace zc {
 
-/// The found colors by family, each with a small box that is ticked where it comes in, and on its right half
-/// the color of the set that it is or is near to. Where they have names, each stands beside its name and what
-/// is known of it; else they stand close together. A click ticks or unticks.
+/// The found colors by family, each with a small box that is ticked where it will be imported, and on its
+/// right half the color of the set that it is or is near to. Where they have names, each stands beside its
+/// name and what is known of it; else they stand close together. A click ticks or unticks.
 class FoundChips final : public QWidget, public AccessibleView {
 public:
   FoundChips(std::function<void(std::size_t, bool)> choose, QWidget* parent)
@@ -43,6 +43,7 @@ public:
   void show_found(const FoundSet* found, Shown shown) {
     m_found = found;
     m_shown = std::move(shown);
+    m_pressed.reset(); // It may be another file by now.
     m_named = std::any_of(found->families.begin(), found->families.end(), [](const FoundFamily& f) {
       return std::any_of(f.colors.begin(), f.colors.end(),
                          [](const FoundColor& c) { return !c.name.empty(); });
@@ -53,9 +54,13 @@ public:
 
 protected:
   void resizeEvent(QResizeEvent*) override { lay_out(); }
+  void mousePressEvent(QMouseEvent* event) override {
+    if (event->button() == Qt::LeftButton) m_pressed = color_at(event->position());
+  }
   void mouseReleaseEvent(QMouseEvent* event) override {
     if (event->button() != Qt::LeftButton) return;
-    if (const auto at = color_at(event->position())) m_choose(*at, !m_shown.wanted[*at]);
+    const auto pressed = std::exchange(m_pressed, std::nullopt), at = color_at(event->position());
+    if (at && at == pressed) m_choose(*at, !m_shown.wanted[*at]);
   }
   void paintEvent(QPaintEvent*) override {
     QPainter painter(this);
@@ -80,19 +85,22 @@ protected:
   bool event(QEvent* event) override {
     if (event->type() != QEvent::ToolTip) return QWidget::event(event);
     const auto* help = static_cast<QHelpEvent*>(event);
-    if (const auto at = color_at(help->pos())) QToolTip::showText(help->globalPos(), told(*at), this);
+    each_chip([&](std::size_t at, const FoundColor& c, const QRectF& r) {
+      if (r.contains(help->pos())) QToolTip::showText(help->globalPos(), told(c, m_shown.states[at]), this);
+    });
     return true;
   }
 
 public:
   [[nodiscard]] AccessibleContent accessible() override {
     AccessibleContent out{QAccessible::List, {}, {}, {}};
-    each_chip([&](std::size_t at, const FoundColor&, const QRectF& r) {
+    each_chip([&](std::size_t at, const FoundColor& c, const QRectF& r) {
       AccessibleItem item;
       item.key = accessible_key(kOwnItems, at);
       item.role = QAccessible::CheckBox;
-      item.name = m_shown.wanted[at] ? QObject::tr("%1, comes in").arg(told(at))
-                                     : QObject::tr("%1, stays out").arg(told(at));
+      const QString words = told(c, m_shown.states[at]);
+      item.name = m_shown.wanted[at] ? QObject::tr("%1, will be imported").arg(words)
+                                     : QObject::tr("%1, will not be imported").arg(words);
       item.rect = r;
       item.selectable = true;
       item.selected = m_shown.wanted[at];
@@ -136,16 +144,7 @@ private:
     });
     return out;
   }
-  [[nodiscard]] const FoundColor& color(std::size_t wanted) const {
-    const FoundColor* out = nullptr;
-    each_chip([&](std::size_t at, const FoundColor& c, const QRectF&) {
-      if (at == wanted) out = &c;
-    });
-    return *out;
-  }
-  [[nodiscard]] QString told(std::size_t at) const {
-    const FoundColor& c = color(at);
-    const FoundState& s = m_shown.states[at];
+  static QString told(const FoundColor& c, const FoundState& s) {
     const QString name = c.name.empty() ? QObject::tr("without a name") : QString::fromStdString(c.name);
     if (s.known == Known::Same) return QObject::tr("%1: already in the set").arg(name);
     if (s.known == Known::Near)
@@ -193,6 +192,7 @@ private:
 
   const FoundSet* m_found = nullptr;
   Shown m_shown;
+  std::optional<std::size_t> m_pressed;
   std::function<void(std::size_t, bool)> m_choose;
   bool m_named = false;
 };
