@@ -92,7 +92,7 @@ void mix_corner_follows(benchmark::State& state) {
   AppModel& model = window.program->model;
   model.viewing().show_desk(Desk::Pick);
   window.window->findChild<QAbstractButton*>(QStringLiteral("page.mixing"))->click();
-  Mixing mixing = model.session().mixing;
+  Mixing mixing = model.session().at_hand.mixing;
   mixing.follows = 0;
   model.picking().mix_by_hand(mixing);
   QApplication::processEvents();

@@ -50,14 +50,14 @@ void share_lay_out(benchmark::State& state) {
   const Letters letters;
   const Piece piece = piece_of(300);
   const TextMeasure measure = toolkit_measure();
-  for (auto _ : state) benchmark::DoNotOptimize(sheet_of(piece, piece.sets[0], {}, {}, measure).ok());
+  for (auto _ : state) benchmark::DoNotOptimize(sheet_of(piece, {&piece.sets[0]}, {}, {}, measure).ok());
 }
 void share_pdf(benchmark::State& state) {
   const Letters letters;
   const Piece piece = piece_of(300);
   const SheetSpec spec;
   const QImage photo = demo_photo("blue-hour.jpg");
-  const auto sheet = *sheet_of(piece, piece.sets[0], spec, {1.6, "photo"}, toolkit_measure());
+  const auto sheet = *sheet_of(piece, {&piece.sets[0]}, spec, {1.6, "photo"}, toolkit_measure());
   const SheetImages images = sheet_images(piece, spec, photo, 800);
   for (auto _ : state) benchmark::DoNotOptimize(sheet_pdf(sheet, images, {"title", ""}).ok());
 }

@@ -2,6 +2,36 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de" sourcelanguage="en">
 <context>
+    <name>Code</name>
+    <message>
+        <source>a metallic ink, which no display shows</source>
+        <translation>eine metallische Druckfarbe, die kein Bildschirm zeigt</translation>
+    </message>
+    <message>
+        <source>a fluorescent ink, which no display shows</source>
+        <translation>eine leuchtende Druckfarbe, die kein Bildschirm zeigt</translation>
+    </message>
+    <message>
+        <source>no display shows it: the nearest color differs by %1</source>
+        <translation>kein Bildschirm zeigt sie: die nächste Farbe weicht um %1 ab</translation>
+    </message>
+    <message>
+        <source>%1 in the color book %2</source>
+        <translation>%1 im Farbenbuch %2</translation>
+    </message>
+    <message>
+        <source>%1 on the press %2</source>
+        <translation>%1 im Druck %2</translation>
+    </message>
+</context>
+<context>
+    <name>Color</name>
+    <message>
+        <source>No display shows these inks. The nearest color stands for them.</source>
+        <translation>Kein Bildschirm zeigt diese Druckfarben. Die nächste Farbe steht für sie.</translation>
+    </message>
+</context>
+<context>
     <name>Desk</name>
     <message>
         <source>&amp;Observe</source>
@@ -2002,6 +2032,38 @@ in die Maske geholt</translation>
         <source>A part of the file is damaged.</source>
         <translation>Ein Teil der Datei ist beschädigt.</translation>
     </message>
+    <message>
+        <source>a code has four inks of 0 to 100 percent or a name, and a CIELAB color</source>
+        <translation>ein Code hat vier Druckfarben von 0 bis 100 Prozent oder einen Namen und eine CIELAB-Farbe</translation>
+    </message>
+    <message>
+        <source>Four inks are a color only on a press: choose a press first.</source>
+        <translation>Vier Druckfarben sind nur im Druck eine Farbe: zuerst einen Druck wählen.</translation>
+    </message>
+    <message>
+        <source>Inks go from 0 to 100 percent each.</source>
+        <translation>Druckfarben gehen von 0 bis 100 Prozent.</translation>
+    </message>
+    <message>
+        <source>The last row of wells stays.</source>
+        <translation>Die letzte Reihe von Näpfen bleibt.</translation>
+    </message>
+    <message>
+        <source>There are %1 rows of wells already; more do not fit.</source>
+        <translation>Es gibt schon %1 Reihen von Näpfen; mehr passen nicht.</translation>
+    </message>
+    <message>
+        <source>None of these swatches has a code.</source>
+        <translation>Keines dieser Farbfelder hat einen Code.</translation>
+    </message>
+    <message>
+        <source>parts that are not all 0</source>
+        <translation>Teile, die nicht alle 0 sind</translation>
+    </message>
+    <message>
+        <source>eight colors for each row</source>
+        <translation>acht Farben für jede Reihe</translation>
+    </message>
 </context>
 <context>
     <name>Sheet</name>
@@ -2175,6 +2237,21 @@ in die Maske geholt</translation>
     <message>
         <source>light</source>
         <translation>hell</translation>
+    </message>
+</context>
+<context>
+    <name>Wells</name>
+    <message>
+        <source>row %1</source>
+        <translation>Reihe %1</translation>
+    </message>
+    <message>
+        <source>well %1</source>
+        <translation>Napf %1</translation>
+    </message>
+    <message>
+        <source>well %1 of %2</source>
+        <translation>Napf %1 von %2</translation>
     </message>
 </context>
 <context>
@@ -3533,6 +3610,10 @@ in die Maske geholt</translation>
         <source>Use the nearest color that %1 prints</source>
         <translation>Die nächste Farbe nehmen, die sich auf %1 drucken lässt</translation>
     </message>
+    <message>
+        <source>Written as %1.</source>
+        <translation>Geschrieben als %1.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ColorPair</name>
@@ -4050,6 +4131,42 @@ in die Maske geholt</translation>
         <source>Find everywhere...</source>
         <translation>Überall suchen...</translation>
     </message>
+    <message>
+        <source>Displays show the inks of the selected swatches as they are</source>
+        <translation>Bildschirme zeigen die Druckfarben der gewählten Farbfelder, wie sie sind</translation>
+    </message>
+    <message>
+        <source>No display shows the ink of the selected swatches: it shines</source>
+        <translation>Kein Bildschirm zeigt die Druckfarbe der gewählten Farbfelder: sie glänzt</translation>
+    </message>
+    <message>
+        <source>No display shows the ink of the selected swatches: it glows</source>
+        <translation>Kein Bildschirm zeigt die Druckfarbe der gewählten Farbfelder: sie leuchtet</translation>
+    </message>
+    <message>
+        <source>Remove code</source>
+        <translation>Code entfernen</translation>
+    </message>
+    <message>
+        <source>Keep the colors of the selected swatches without their codes</source>
+        <translation>Die Farben der gewählten Farbfelder ohne ihre Codes behalten</translation>
+    </message>
+    <message>
+        <source>Mark as plain ink</source>
+        <translation>Als gewöhnliche Druckfarbe kennzeichnen</translation>
+    </message>
+    <message>
+        <source>Mark as metallic ink</source>
+        <translation>Als metallische Druckfarbe kennzeichnen</translation>
+    </message>
+    <message>
+        <source>Mark as fluorescent ink</source>
+        <translation>Als leuchtende Druckfarbe kennzeichnen</translation>
+    </message>
+    <message>
+        <source>Edit code</source>
+        <translation>Code ändern</translation>
+    </message>
 </context>
 <context>
     <name>zc::EndChoice</name>
@@ -4076,10 +4193,6 @@ in die Maske geholt</translation>
     <message>
         <source>corner %1 of the mask</source>
         <translation>Ecke %1 der Maske</translation>
-    </message>
-    <message>
-        <source>well %1</source>
-        <translation>Napf %1</translation>
     </message>
 </context>
 <context>
@@ -5097,6 +5210,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Tick a color first.</source>
         <translation>Zuerst eine Farbe ankreuzen.</translation>
+    </message>
+    <message>
+        <source>names are codes of a color book</source>
+        <translation>Namen sind Codes eines Farbenbuchs</translation>
+    </message>
+    <message>
+        <source>Keep each name with its CIELAB color as a code, and export it as such</source>
+        <translation>Jeden Namen mit seiner CIELAB-Farbe als Code behalten und so exportieren</translation>
     </message>
 </context>
 <context>
@@ -6245,10 +6366,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Stufen von Linie und Raster</translation>
     </message>
     <message>
-        <source>Draw the line of a ramp with the next drag across the field (the right button always does)</source>
-        <translation>Mit dem nächsten Ziehen über das Feld die Linie einer Farbreihe ziehen (die rechte Taste tut es immer)</translation>
-    </message>
-    <message>
         <source>Steps of the ramp, and along a side of the grid, 2 to 12</source>
         <translation>Stufen der Farbreihe und entlang einer Seite des Rasters, 2 bis 12</translation>
     </message>
@@ -6297,10 +6414,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Zeigen liest eine Mischung, Ziehen wählt sie</translation>
     </message>
     <message>
-        <source>draw a line</source>
-        <translation>Linie ziehen</translation>
-    </message>
-    <message>
         <source>Add two to four colors to the field first.</source>
         <translation>Zuerst zwei bis vier Farben ins Feld setzen.</translation>
     </message>
@@ -6311,6 +6424,42 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Draw a line through the field first.</source>
         <translation>Zuerst eine Linie durch das Feld ziehen.</translation>
+    </message>
+    <message>
+        <source>Clear smears</source>
+        <translation>Verwischtes löschen</translation>
+    </message>
+    <message>
+        <source>pick</source>
+        <translation>wählen</translation>
+    </message>
+    <message>
+        <source>A drag over the field picks one mixture</source>
+        <translation>Ein Zug über das Feld wählt eine Mischung</translation>
+    </message>
+    <message>
+        <source>line</source>
+        <translation>Linie</translation>
+    </message>
+    <message>
+        <source>A drag across the field draws the line of a ramp (the right button always does)</source>
+        <translation>Ein Zug über das Feld zeichnet die Linie einer Farbreihe (die rechte Taste immer)</translation>
+    </message>
+    <message>
+        <source>stroke</source>
+        <translation>Strich</translation>
+    </message>
+    <message>
+        <source>A drag over the field picks up several mixtures along its way, as many as there are steps</source>
+        <translation>Ein Zug über das Feld nimmt auf seinem Weg mehrere Mischungen auf, so viele wie Stufen</translation>
+    </message>
+    <message>
+        <source>smear</source>
+        <translation>verwischen</translation>
+    </message>
+    <message>
+        <source>A drag smears the color where it begins into those it goes over; pick from the smear afterwards</source>
+        <translation>Ein Zug verwischt die Farbe, bei der er beginnt, in die Farben auf seinem Weg; danach daraus wählen</translation>
     </message>
 </context>
 <context>
@@ -7535,6 +7684,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <source>A display cannot show this color. The nearest color of its value and hue was used.</source>
         <translation>Ein Bildschirm kann diese Farbe nicht zeigen. Die nächste mit ihrem Tonwert und Farbton wurde verwendet.</translation>
     </message>
+    <message>
+        <source>The row is removed. Its colors are among the recent ones.</source>
+        <translation>Die Reihe ist entfernt. Ihre Farben sind unter den letzten.</translation>
+    </message>
 </context>
 <context>
     <name>zc::PieceStore</name>
@@ -7839,6 +7992,10 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>Tolerance</source>
         <translation>Toleranz</translation>
+    </message>
+    <message>
+        <source>Written as %1.</source>
+        <translation>Geschrieben als %1.</translation>
     </message>
 </context>
 <context>
@@ -8180,10 +8337,6 @@ in der Maske %1 %</translation>
         <translation>%1, Prozent: eingeben, drehen oder ziehen</translation>
     </message>
     <message>
-        <source>The press prints this, but no display can show it.</source>
-        <translation>Der Druck gibt sie wieder, aber kein Bildschirm kann sie zeigen.</translation>
-    </message>
-    <message>
         <source>Space of readout %1: %2</source>
         <translation>Raum der Ablesung %1: %2</translation>
     </message>
@@ -8210,6 +8363,10 @@ in der Maske %1 %</translation>
     <message>
         <source>Choose a press at Share first: ink is read through it.</source>
         <translation>Zuerst beim Teilen einen Druck wählen: der Farbauftrag gilt für ihn.</translation>
+    </message>
+    <message>
+        <source>No display shows these inks. The nearest color stands for them.</source>
+        <translation>Kein Bildschirm zeigt diese Druckfarben. Die nächste Farbe steht für sie.</translation>
     </message>
 </context>
 <context>
@@ -8950,6 +9107,14 @@ in der Maske %1 %</translation>
         <source>Add colors between</source>
         <translation>Farben dazwischen hinzufügen</translation>
     </message>
+    <message>
+        <source>Remove code</source>
+        <translation>Code entfernen</translation>
+    </message>
+    <message>
+        <source>Mark ink</source>
+        <translation>Druckfarbe kennzeichnen</translation>
+    </message>
 </context>
 <context>
     <name>zc::SetsPanel</name>
@@ -9568,10 +9733,6 @@ in der Maske %1 %</translation>
         <translation>PNG speichern</translation>
     </message>
     <message>
-        <source>Save the sheet as PNG at 300 pixels per inch, one file for each page</source>
-        <translation>Das Blatt als PNG mit 300 Pixeln je Zoll speichern, eine Datei je Seite</translation>
-    </message>
-    <message>
         <source>Parts of the sheet</source>
         <translation>Teile des Blatts</translation>
     </message>
@@ -9610,6 +9771,57 @@ in der Maske %1 %</translation>
     <message>
         <source>color keys, as listed at Limit</source>
         <translation>Farbklänge, wie bei Begrenzen aufgelistet</translation>
+    </message>
+    <message>
+        <source>swatches on wheel</source>
+        <translation>Farbfelder im Kreis</translation>
+    </message>
+    <message>
+        <source>Mark the place of each swatch on the wheel</source>
+        <translation>Den Ort jedes Farbfelds auf dem Farbkreis zeigen</translation>
+    </message>
+    <message>
+        <source>Sets</source>
+        <translation>Sätze</translation>
+    </message>
+    <message>
+        <source>Choose the sets that are on the sheet</source>
+        <translation>Die Sätze wählen, die auf dem Blatt stehen</translation>
+    </message>
+    <message>
+        <source>with their notes</source>
+        <translation>mit Notizen</translation>
+    </message>
+    <message>
+        <source>Write the note of a set above its swatches</source>
+        <translation>Die Notiz eines Satzes über seine Farbfelder schreiben</translation>
+    </message>
+    <message>
+        <source>large</source>
+        <translation>groß</translation>
+    </message>
+    <message>
+        <source>Show large swatches with their words below them</source>
+        <translation>Große Farbfelder mit ihren Worten darunter zeigen</translation>
+    </message>
+    <message>
+        <source>Save the sheet as PNG, one file for each page: at 300 pixels per inch, or of just so many pixels where the size is in pixels</source>
+        <translation>Das Blatt als PNG sichern, eine Datei je Seite: mit 300 Pixeln pro Zoll oder mit genau so vielen Pixeln, wo die Größe in Pixeln angegeben ist</translation>
+    </message>
+    <message>
+        <source>A square is as wide as it is high.</source>
+        <translation>Ein Quadrat ist so breit wie hoch.</translation>
+    </message>
+    <message>
+        <source>Set: %1</source>
+        <translation>Satz: %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n sets</source>
+        <translation>
+            <numerusform>%n Satz</numerusform>
+            <numerusform>%n Sätze</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -10184,6 +10396,38 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Saturation</source>
         <translation>Sättigung</translation>
+    </message>
+    <message>
+        <source>%1 (metallic)</source>
+        <translation>%1 (metallisch)</translation>
+    </message>
+    <message>
+        <source>%1 (fluorescent)</source>
+        <translation>%1 (leuchtend)</translation>
+    </message>
+    <message>
+        <source>%1 (not on screens)</source>
+        <translation>%1 (auf keinem Bildschirm)</translation>
+    </message>
+    <message>
+        <source>Type four inks in percent, such as 20 40 0 10</source>
+        <translation>Vier Druckfarben in Prozent tippen, etwa 20 40 0 10</translation>
+    </message>
+    <message>
+        <source>Code</source>
+        <translation>Code</translation>
+    </message>
+    <message>
+        <source>Remove code</source>
+        <translation>Code entfernen</translation>
+    </message>
+    <message>
+        <source>A code is four inks in percent, such as 20 40 0 10.</source>
+        <translation>Ein Code sind vier Druckfarben in Prozent, etwa 20 40 0 10.</translation>
+    </message>
+    <message>
+        <source>Edit code</source>
+        <translation>Code ändern</translation>
     </message>
 </context>
 <context>
@@ -11079,16 +11323,8 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
         <translation>Gewählte Farben füllen keinen Napf mehr; die Näpfe behalten ihre Farben</translation>
     </message>
     <message>
-        <source>every pick fills well %1</source>
-        <translation>jede Wahl füllt Napf %1</translation>
-    </message>
-    <message>
         <source>no well is filled by picks</source>
         <translation>keine Wahl füllt einen Napf</translation>
-    </message>
-    <message>
-        <source>Click a well to use its color; picks then fill it. Shift+click to put the current color in it. Keys 1 to 8 use a well, with Shift they put the current color in.</source>
-        <translation>Einen Napf anklicken verwendet seine Farbe; danach füllt ihn jede Wahl. Umschalt+Klick legt die aktuelle Farbe hinein. Die Tasten 1 bis 8 verwenden einen Napf, mit Umschalt legen sie die aktuelle Farbe hinein.</translation>
     </message>
     <message>
         <source>Use color</source>
@@ -11097,6 +11333,34 @@ Klick verwendet die Farbe, Strg+Klick fügt sie zum Satz hinzu.</translation>
     <message>
         <source>Put current color here</source>
         <translation>Aktuelle Farbe hierher legen</translation>
+    </message>
+    <message>
+        <source>Name of the row of wells</source>
+        <translation>Name der Reihe von Näpfen</translation>
+    </message>
+    <message>
+        <source>every pick fills %1</source>
+        <translation>jede Wahl füllt %1</translation>
+    </message>
+    <message>
+        <source>Add row of wells</source>
+        <translation>Reihe von Näpfen hinzufügen</translation>
+    </message>
+    <message>
+        <source>Rename row</source>
+        <translation>Reihe umbenennen</translation>
+    </message>
+    <message>
+        <source>Remove row</source>
+        <translation>Reihe entfernen</translation>
+    </message>
+    <message>
+        <source>Click a well to use its color; picks then fill it. Shift+click to put the current color in it. Keys 1 to 8 use a well, with Shift they put the current color in. 9 goes to the next row; the right button adds rows.</source>
+        <translation>Einen Napf anklicken, um seine Farbe zu nehmen; Gewähltes füllt ihn dann. Umschalt+Klick legt die aktuelle Farbe hinein. Die Tasten 1 bis 8 nehmen einen Napf, mit Umschalt legen sie die aktuelle Farbe hinein. 9 geht zur nächsten Reihe; die rechte Taste fügt Reihen hinzu.</translation>
+    </message>
+    <message>
+        <source>Well %1 of %2: %3</source>
+        <translation>Napf %1 von %2: %3</translation>
     </message>
 </context>
 <context>

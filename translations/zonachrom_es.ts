@@ -2,6 +2,36 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="es" sourcelanguage="en">
 <context>
+    <name>Code</name>
+    <message>
+        <source>a metallic ink, which no display shows</source>
+        <translation>una tinta metálica, que ninguna pantalla muestra</translation>
+    </message>
+    <message>
+        <source>a fluorescent ink, which no display shows</source>
+        <translation>una tinta fluorescente, que ninguna pantalla muestra</translation>
+    </message>
+    <message>
+        <source>no display shows it: the nearest color differs by %1</source>
+        <translation>ninguna pantalla lo muestra: el color más cercano difiere en %1</translation>
+    </message>
+    <message>
+        <source>%1 in the color book %2</source>
+        <translation>%1 en el libro de colores %2</translation>
+    </message>
+    <message>
+        <source>%1 on the press %2</source>
+        <translation>%1 en la imprenta %2</translation>
+    </message>
+</context>
+<context>
+    <name>Color</name>
+    <message>
+        <source>No display shows these inks. The nearest color stands for them.</source>
+        <translation>Ninguna pantalla muestra estas tintas. El color más cercano las representa.</translation>
+    </message>
+</context>
+<context>
     <name>Desk</name>
     <message>
         <source>&amp;Observe</source>
@@ -2002,6 +2032,38 @@ llevado a la máscara</translation>
         <source>A part of the file is damaged.</source>
         <translation>Una parte del archivo está dañada.</translation>
     </message>
+    <message>
+        <source>a code has four inks of 0 to 100 percent or a name, and a CIELAB color</source>
+        <translation>un código tiene cuatro tintas de 0 a 100 por ciento o un nombre, y un color CIELAB</translation>
+    </message>
+    <message>
+        <source>Four inks are a color only on a press: choose a press first.</source>
+        <translation>Cuatro tintas solo son un color en una imprenta: elige primero una imprenta.</translation>
+    </message>
+    <message>
+        <source>Inks go from 0 to 100 percent each.</source>
+        <translation>Cada tinta va de 0 a 100 por ciento.</translation>
+    </message>
+    <message>
+        <source>The last row of wells stays.</source>
+        <translation>La última fila de pocillos se queda.</translation>
+    </message>
+    <message>
+        <source>There are %1 rows of wells already; more do not fit.</source>
+        <translation>Ya hay %1 filas de pocillos; no caben más.</translation>
+    </message>
+    <message>
+        <source>None of these swatches has a code.</source>
+        <translation>Ninguna de estas muestras tiene código.</translation>
+    </message>
+    <message>
+        <source>parts that are not all 0</source>
+        <translation>partes que no sean todas 0</translation>
+    </message>
+    <message>
+        <source>eight colors for each row</source>
+        <translation>ocho colores por fila</translation>
+    </message>
 </context>
 <context>
     <name>Sheet</name>
@@ -2175,6 +2237,21 @@ llevado a la máscara</translation>
     <message>
         <source>light</source>
         <translation>claro</translation>
+    </message>
+</context>
+<context>
+    <name>Wells</name>
+    <message>
+        <source>row %1</source>
+        <translation>fila %1</translation>
+    </message>
+    <message>
+        <source>well %1</source>
+        <translation>pocillo %1</translation>
+    </message>
+    <message>
+        <source>well %1 of %2</source>
+        <translation>pocillo %1 de %2</translation>
     </message>
 </context>
 <context>
@@ -3533,6 +3610,10 @@ llevado a la máscara</translation>
         <source>Use the nearest color that %1 prints</source>
         <translation>Usar el color más cercano que imprime %1</translation>
     </message>
+    <message>
+        <source>Written as %1.</source>
+        <translation>Escrito como %1.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ColorPair</name>
@@ -4050,6 +4131,42 @@ llevado a la máscara</translation>
         <source>Find everywhere...</source>
         <translation>Buscar en todas partes...</translation>
     </message>
+    <message>
+        <source>Displays show the inks of the selected swatches as they are</source>
+        <translation>Las pantallas muestran las tintas de las muestras seleccionadas tal como son</translation>
+    </message>
+    <message>
+        <source>No display shows the ink of the selected swatches: it shines</source>
+        <translation>Ninguna pantalla muestra la tinta de las muestras seleccionadas: brilla</translation>
+    </message>
+    <message>
+        <source>No display shows the ink of the selected swatches: it glows</source>
+        <translation>Ninguna pantalla muestra la tinta de las muestras seleccionadas: resplandece</translation>
+    </message>
+    <message>
+        <source>Remove code</source>
+        <translation>Quitar el código</translation>
+    </message>
+    <message>
+        <source>Keep the colors of the selected swatches without their codes</source>
+        <translation>Conservar los colores de las muestras seleccionadas sin sus códigos</translation>
+    </message>
+    <message>
+        <source>Mark as plain ink</source>
+        <translation>Marcar como tinta normal</translation>
+    </message>
+    <message>
+        <source>Mark as metallic ink</source>
+        <translation>Marcar como tinta metálica</translation>
+    </message>
+    <message>
+        <source>Mark as fluorescent ink</source>
+        <translation>Marcar como tinta fluorescente</translation>
+    </message>
+    <message>
+        <source>Edit code</source>
+        <translation>Cambiar código</translation>
+    </message>
 </context>
 <context>
     <name>zc::EndChoice</name>
@@ -4076,10 +4193,6 @@ llevado a la máscara</translation>
     <message>
         <source>corner %1 of the mask</source>
         <translation>esquina %1 de la máscara</translation>
-    </message>
-    <message>
-        <source>well %1</source>
-        <translation>pocillo %1</translation>
     </message>
 </context>
 <context>
@@ -5097,6 +5210,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Tick a color first.</source>
         <translation>Marca antes un color.</translation>
+    </message>
+    <message>
+        <source>names are codes of a color book</source>
+        <translation>los nombres son códigos de un libro de colores</translation>
+    </message>
+    <message>
+        <source>Keep each name with its CIELAB color as a code, and export it as such</source>
+        <translation>Conservar cada nombre con su color CIELAB como código y exportarlo así</translation>
     </message>
 </context>
 <context>
@@ -6245,10 +6366,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Pasos de línea y cuadrícula</translation>
     </message>
     <message>
-        <source>Draw the line of a ramp with the next drag across the field (the right button always does)</source>
-        <translation>Trazar la línea de una gradación con el próximo arrastre por el campo (el botón derecho siempre lo hace)</translation>
-    </message>
-    <message>
         <source>Steps of the ramp, and along a side of the grid, 2 to 12</source>
         <translation>Pasos de la gradación y a lo largo de un lado de la cuadrícula, de 2 a 12</translation>
     </message>
@@ -6297,10 +6414,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Apunta para leer una mezcla, arrastra para elegirla</translation>
     </message>
     <message>
-        <source>draw a line</source>
-        <translation>trazar línea</translation>
-    </message>
-    <message>
         <source>Add two to four colors to the field first.</source>
         <translation>Añade antes de dos a cuatro colores al campo.</translation>
     </message>
@@ -6311,6 +6424,42 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Draw a line through the field first.</source>
         <translation>Traza antes una línea por el campo.</translation>
+    </message>
+    <message>
+        <source>Clear smears</source>
+        <translation>Borrar lo difuminado</translation>
+    </message>
+    <message>
+        <source>pick</source>
+        <translation>elegir</translation>
+    </message>
+    <message>
+        <source>A drag over the field picks one mixture</source>
+        <translation>Un arrastre sobre el campo elige una mezcla</translation>
+    </message>
+    <message>
+        <source>line</source>
+        <translation>línea</translation>
+    </message>
+    <message>
+        <source>A drag across the field draws the line of a ramp (the right button always does)</source>
+        <translation>Un arrastre por el campo traza la línea de una gradación (el botón derecho siempre lo hace)</translation>
+    </message>
+    <message>
+        <source>stroke</source>
+        <translation>trazo</translation>
+    </message>
+    <message>
+        <source>A drag over the field picks up several mixtures along its way, as many as there are steps</source>
+        <translation>Un arrastre sobre el campo recoge varias mezclas por el camino, tantas como pasos</translation>
+    </message>
+    <message>
+        <source>smear</source>
+        <translation>difuminar</translation>
+    </message>
+    <message>
+        <source>A drag smears the color where it begins into those it goes over; pick from the smear afterwards</source>
+        <translation>Un arrastre difumina el color donde empieza en los que recorre; después se elige de ahí</translation>
     </message>
 </context>
 <context>
@@ -7535,6 +7684,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <source>A display cannot show this color. The nearest color of its value and hue was used.</source>
         <translation>Una pantalla no puede mostrar este color. Se usó el más cercano de su valor y tono.</translation>
     </message>
+    <message>
+        <source>The row is removed. Its colors are among the recent ones.</source>
+        <translation>La fila se ha quitado. Sus colores están entre los recientes.</translation>
+    </message>
 </context>
 <context>
     <name>zc::PieceStore</name>
@@ -7839,6 +7992,10 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>Tolerance</source>
         <translation>Tolerancia</translation>
+    </message>
+    <message>
+        <source>Written as %1.</source>
+        <translation>Escrito como %1.</translation>
     </message>
 </context>
 <context>
@@ -8180,10 +8337,6 @@ en la máscara %1 %</translation>
         <translation>%1, por ciento: escribe, gira o arrastra</translation>
     </message>
     <message>
-        <source>The press prints this, but no display can show it.</source>
-        <translation>La imprenta lo imprime, pero ninguna pantalla puede mostrarlo.</translation>
-    </message>
-    <message>
         <source>Space of readout %1: %2</source>
         <translation>Espacio de la lectura %1: %2</translation>
     </message>
@@ -8210,6 +8363,10 @@ en la máscara %1 %</translation>
     <message>
         <source>Choose a press at Share first: ink is read through it.</source>
         <translation>Elige antes una imprenta en Compartir: la tinta se lee con ella.</translation>
+    </message>
+    <message>
+        <source>No display shows these inks. The nearest color stands for them.</source>
+        <translation>Ninguna pantalla muestra estas tintas. El color más cercano las representa.</translation>
     </message>
 </context>
 <context>
@@ -8950,6 +9107,14 @@ en la máscara %1 %</translation>
         <source>Add colors between</source>
         <translation>Añadir colores intermedios</translation>
     </message>
+    <message>
+        <source>Remove code</source>
+        <translation>Quitar el código</translation>
+    </message>
+    <message>
+        <source>Mark ink</source>
+        <translation>Marcar la tinta</translation>
+    </message>
 </context>
 <context>
     <name>zc::SetsPanel</name>
@@ -9568,10 +9733,6 @@ en la máscara %1 %</translation>
         <translation>Guardar PNG</translation>
     </message>
     <message>
-        <source>Save the sheet as PNG at 300 pixels per inch, one file for each page</source>
-        <translation>Guardar la hoja como PNG a 300 píxeles por pulgada, un archivo por página</translation>
-    </message>
-    <message>
         <source>Parts of the sheet</source>
         <translation>Partes de la hoja</translation>
     </message>
@@ -9610,6 +9771,57 @@ en la máscara %1 %</translation>
     <message>
         <source>color keys, as listed at Limit</source>
         <translation>claves de color, como en Limitar</translation>
+    </message>
+    <message>
+        <source>swatches on wheel</source>
+        <translation>muestras en el círculo</translation>
+    </message>
+    <message>
+        <source>Mark the place of each swatch on the wheel</source>
+        <translation>Marcar el lugar de cada muestra en el círculo</translation>
+    </message>
+    <message>
+        <source>Sets</source>
+        <translation>Conjuntos</translation>
+    </message>
+    <message>
+        <source>Choose the sets that are on the sheet</source>
+        <translation>Elegir los conjuntos que están en la hoja</translation>
+    </message>
+    <message>
+        <source>with their notes</source>
+        <translation>con sus notas</translation>
+    </message>
+    <message>
+        <source>Write the note of a set above its swatches</source>
+        <translation>Escribir la nota de un conjunto sobre sus muestras</translation>
+    </message>
+    <message>
+        <source>large</source>
+        <translation>grandes</translation>
+    </message>
+    <message>
+        <source>Show large swatches with their words below them</source>
+        <translation>Mostrar muestras grandes con sus palabras debajo</translation>
+    </message>
+    <message>
+        <source>Save the sheet as PNG, one file for each page: at 300 pixels per inch, or of just so many pixels where the size is in pixels</source>
+        <translation>Guardar la hoja como PNG, un archivo por página: a 300 píxeles por pulgada, o con justo tantos píxeles donde el tamaño está en píxeles</translation>
+    </message>
+    <message>
+        <source>A square is as wide as it is high.</source>
+        <translation>Un cuadrado es tan ancho como alto.</translation>
+    </message>
+    <message>
+        <source>Set: %1</source>
+        <translation>Conjunto: %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n sets</source>
+        <translation>
+            <numerusform>%n conjunto</numerusform>
+            <numerusform>%n conjuntos</numerusform>
+        </translation>
     </message>
 </context>
 <context>
@@ -10184,6 +10396,38 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Saturation</source>
         <translation>Saturación</translation>
+    </message>
+    <message>
+        <source>%1 (metallic)</source>
+        <translation>%1 (metálico)</translation>
+    </message>
+    <message>
+        <source>%1 (fluorescent)</source>
+        <translation>%1 (fluorescente)</translation>
+    </message>
+    <message>
+        <source>%1 (not on screens)</source>
+        <translation>%1 (no en pantallas)</translation>
+    </message>
+    <message>
+        <source>Type four inks in percent, such as 20 40 0 10</source>
+        <translation>Escribe cuatro tintas en porcentaje, como 20 40 0 10</translation>
+    </message>
+    <message>
+        <source>Code</source>
+        <translation>Código</translation>
+    </message>
+    <message>
+        <source>Remove code</source>
+        <translation>Quitar el código</translation>
+    </message>
+    <message>
+        <source>A code is four inks in percent, such as 20 40 0 10.</source>
+        <translation>Un código son cuatro tintas en porcentaje, como 20 40 0 10.</translation>
+    </message>
+    <message>
+        <source>Edit code</source>
+        <translation>Cambiar el código</translation>
     </message>
 </context>
 <context>
@@ -11079,16 +11323,8 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
         <translation>Los colores elegidos ya no llenan ningún pocillo; los pocillos conservan sus colores</translation>
     </message>
     <message>
-        <source>every pick fills well %1</source>
-        <translation>cada color llena el pocillo %1</translation>
-    </message>
-    <message>
         <source>no well is filled by picks</source>
         <translation>ningún pocillo se llena</translation>
-    </message>
-    <message>
-        <source>Click a well to use its color; picks then fill it. Shift+click to put the current color in it. Keys 1 to 8 use a well, with Shift they put the current color in.</source>
-        <translation>Clic en un pocillo usa su color; luego cada color elegido lo llena. Mayús+clic pone en él el color actual. Las teclas 1 a 8 usan un pocillo, con Mayús ponen el color actual.</translation>
     </message>
     <message>
         <source>Use color</source>
@@ -11097,6 +11333,34 @@ Clic usa el color, Ctrl+clic lo añade al conjunto.</translation>
     <message>
         <source>Put current color here</source>
         <translation>Poner aquí el color actual</translation>
+    </message>
+    <message>
+        <source>Name of the row of wells</source>
+        <translation>Nombre de la fila de pocillos</translation>
+    </message>
+    <message>
+        <source>every pick fills %1</source>
+        <translation>cada elección llena %1</translation>
+    </message>
+    <message>
+        <source>Add row of wells</source>
+        <translation>Añadir fila de pocillos</translation>
+    </message>
+    <message>
+        <source>Rename row</source>
+        <translation>Cambiar el nombre de la fila</translation>
+    </message>
+    <message>
+        <source>Remove row</source>
+        <translation>Quitar la fila</translation>
+    </message>
+    <message>
+        <source>Click a well to use its color; picks then fill it. Shift+click to put the current color in it. Keys 1 to 8 use a well, with Shift they put the current color in. 9 goes to the next row; the right button adds rows.</source>
+        <translation>Haz clic en un pocillo para usar su color; lo elegido lo llena después. Mayús+clic pone en él el color actual. Las teclas 1 a 8 usan un pocillo; con Mayús ponen en él el color actual. 9 pasa a la fila siguiente; el botón derecho añade filas.</translation>
+    </message>
+    <message>
+        <source>Well %1 of %2: %3</source>
+        <translation>Pocillo %1 de %2: %3</translation>
     </message>
 </context>
 <context>

@@ -65,6 +65,20 @@ const List<Family>& families(DeskTop& d) { return current_set(d.piece())->famili
 const Swatch& swatch(DeskTop& d, std::size_t family, std::size_t i) {
   return families(d)[family].swatches[i];
 }
+/// Selects a swatch with a code.
+void give_code(DeskTop& d) {
+  const Id id = swatch(d, 1, 2).id;
+  d.model().store().apply("code", [id](Piece p) {
+    return with_swatch_coded(std::move(p), id, code_with(BookName{"A book", "R 7"}, {40, 50, 30}));
+  });
+  work(d).select({id});
+}
+template <Finish finish> bool finished(DeskTop& d, const Trigger& run) {
+  give_code(d);
+  d.model().set_work().mark_finish(finish == Finish::Plain ? Finish::Metallic : Finish::Plain);
+  run();
+  return code_of(swatch(d, 1, 2))->finish == finish;
+}
 WheelView& wheel(DeskTop& d, const char* name) { return d.part<WheelView>(name); }
 
 Command desk_row(const char* name, const char* key, Desk desk) {
@@ -669,8 +683,8 @@ std::vector<Command> all_commands() {
        [](DeskTop& d, const Trigger& run) {
          d.model().picking().mix_by_hand({});
          for (int i = 0; i < 5; ++i) run();
-         return d.session().mixing.corners.size() == 4 &&
-                d.session().mixing.corners[3].color == d.session().color() &&
+         return d.session().at_hand.mixing.corners.size() == 4 &&
+                d.session().at_hand.mixing.corners[3].color == d.session().color() &&
                 d.notice().contains("four colors");
        }},
       {"addAsPaint", "", Desk::Pick,
@@ -934,6 +948,15 @@ std::vector<Command> all_commands() {
          const bool on = swatch(d, 1, 2).locked;
          run();
          return on && !swatch(d, 1, 2).locked;
+       }},
+      {"markMetallicInk", "", Desk::Grade, finished<Finish::Metallic>},
+      {"markFluorescentInk", "", Desk::Grade, finished<Finish::Fluorescent>},
+      {"markPlainInk", "", Desk::Grade, finished<Finish::Plain>},
+      {"removeCode", "", Desk::Grade,
+       [](DeskTop& d, const Trigger& run) {
+         give_code(d);
+         run();
+         return !swatch(d, 1, 2).code;
        }},
       {"markSwatchesUsedOrUnused", "Ctrl+M", Desk::Grade,
        [](DeskTop& d, const Trigger& run) {
@@ -1281,8 +1304,8 @@ private slots:
     d.part<QAbstractButton>("page.mixing").click();
     for (std::size_t i = 0; i < kMostCorners; ++i)
       QVERIFY(type(qPrintable(QStringLiteral("mix.strength.%1").arg(i)), "3",
-                   [&] { return d.session().mixing.corners[i].strength == 3; }));
-    QVERIFY(type("mix.steps", "5", [&] { return d.session().mixing.steps == 5; }));
+                   [&] { return d.session().at_hand.mixing.corners[i].strength == 3; }));
+    QVERIFY(type("mix.steps", "5", [&] { return d.session().at_hand.mixing.steps == 5; }));
     d.part<QAbstractButton>("page.paints").click();
     d.trigger("addAsPaint");
     QVERIFY(type("paints.strength.0", "4", [&] { return d.piece().paints[0].strength == 4; }));

@@ -122,11 +122,23 @@ void ExchangeTask::a_dropped_palette_is_previewed_with_near_duplicates() {
   QCOMPARE(m_desk->piece(), before);
   drop(m_folder->filePath("moss.csv"));
   QVERIFY(offered());
+  QVERIFY(!m_desk->part<QCheckBox>("importBook").isVisible());
   m_desk->part<QComboBox>("importInto").setCurrentIndex(0);
   press_button("importTake");
   QCOMPARE(m_desk->piece().sets.size(), before.sets.size() + 1);
   QCOMPARE(set().name, std::string("moss"));
   QCOMPARE(swatch_count(set()), std::size_t{3});
+  // A file of measured colors with names can be a color book.
+  drop(write("book.cxf",
+             QByteArray("<CxF xmlns='http://colorexchangeformat.com/CxF3-core'><Resources>"
+                        "<ObjectCollection><Object Name='R 204'><ColorValues><ColorCIELab><L>45</L>"
+                        "<A>40.5</A><B>20</B></ColorCIELab></ColorValues></Object></ObjectCollection>"
+                        "</Resources></CxF>")));
+  QVERIFY(offered());
+  m_desk->part<QCheckBox>("importBook").click();
+  press_button("importTake");
+  const Code* code = code_of(set().families.back().swatches.back());
+  QVERIFY(code && std::get<BookName>(code->as) == (BookName{"book", "R 204"}) && code->lab.a == 40.5);
 }
 
 void ExchangeTask::a_picture_is_read_as_a_palette() {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Grading a set: building it by keyboard, selecting and moving, mending what the report finds, changing many.
 #include "app/band/staff_view.h"
+#include "app/desks/grade/list_view.h"
 #include "app/desks/grade/report_words.h"
 #include "app/desks/grade/rows_view.h"
 #include "app/desks/grade/versions_view.h"
@@ -426,7 +427,7 @@ void GradeTask::the_list_sorts_filters_and_edits() {
   QVERIFY(table.model()->rowCount() > 0 && table.model()->rowCount() < 19);
   m_desk->part<QLineEdit>("find").clear();
   const QString hex = cell(0, 1);
-  QVERIFY(table.model()->setData(table.model()->index(0, 6), "deepest shade"));
+  QVERIFY(table.model()->setData(table.model()->index(0, SwatchTable::Note), "deepest shade"));
   QVERIFY(table.model()->setData(table.model()->index(0, 0), "ink"));
   bool found = false;
   for (const auto& family : set().families)

@@ -383,6 +383,7 @@ void LanguagesTask::nothing_is_left_in_english() {
                                   "css",
                                   "hex",
                                   "Hex",
+                                  "Code",
                                   "color",
                                   "neutral",
                                   "usual",

@@ -13,6 +13,7 @@
 #include "core/color/text.h"
 #include "core/mix/trade_paints.h"
 #include "desk.h"
+#include "io/container/piece_file.h"
 #include "io/shelf/paint_shelf.h"
 #include "model/mixing/paint_model.h"
 #include "model/work/set_work.h"
@@ -23,6 +24,7 @@
 #include <QMenu>
 #include <QMimeData>
 #include <QPushButton>
+#include <QTemporaryDir>
 
 using namespace zc;
 using namespace zc::test;
@@ -47,6 +49,7 @@ private slots:
   void cleanup() { m_desk.reset(); }
   void four_corners_are_dropped_and_mixed();
   void a_line_a_grid_and_picks_are_laid();
+  void colors_are_smeared_and_picked_up_in_one_stroke();
   void a_corner_follows_the_color();
   void a_swatch_is_dragged_from_the_staff();
   void strength_and_muting_count();
@@ -62,8 +65,13 @@ private slots:
 
 private:
   MixView& field() { return m_desk->part<MixView>("mixField"); }
-  const Mixing& mixing() { return m_desk->session().mixing; }
+  const Mixing& mixing() { return m_desk->session().at_hand.mixing; }
   void press_word(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
+  /// What is seen of the field there.
+  Srgb seen_at(QPointF p) {
+    const QColor c = field().grab().toImage().pixelColor(p.toPoint());
+    return {c.redF(), c.greenF(), c.blueF()};
+  }
   std::size_t swatches() { return swatch_count(*current_set(m_desk->piece())); }
   void drop_color(QWidget& widget, QPointF at, const char* hex) {
     std::unique_ptr<QMimeData> clip(clip_of_color(*parse_color(hex), QString::fromLatin1(hex), false));
@@ -148,7 +156,7 @@ void PaintsTask::four_corners_are_dropped_and_mixed() {
 void PaintsTask::a_line_a_grid_and_picks_are_laid() {
   fill({"#d8904a", "#3d477f", "#efe6d6"});
   const std::size_t before = swatches(), families = current_set(m_desk->piece())->families.size();
-  // The right button draws; so does the left after "Draw line".
+  // The right button draws; so does the left after "line".
   send_mouse(field(), QEvent::MouseButtonPress, field().screen_point({0.5, 0.1}), Qt::RightButton,
              Qt::RightButton);
   send_mouse(field(), QEvent::MouseMove, field().screen_point({0.3, 0.9}), Qt::NoButton, Qt::RightButton);
@@ -157,7 +165,7 @@ void PaintsTask::a_line_a_grid_and_picks_are_laid() {
   QVERIFY(mixing().line);
   press_word("mix.draw");
   drag(field(), field().screen_point({0.5, 0.05}), field().screen_point({0.6, 0.95}));
-  QVERIFY(!mixing().drawing);
+  press_word("mix.pick");
   type_into(m_desk->part<QLineEdit>("mix.steps"), "5");
   auto& row = m_desk->part<ChipRow>("mixRamp");
   QCOMPARE(row.steps().size(), std::size_t{5});
@@ -178,6 +186,56 @@ void PaintsTask::a_line_a_grid_and_picks_are_laid() {
   for (int i = 0; i < 3; ++i) m_desk->trigger("undo");
   QCOMPARE(swatches(), before);
   QVERIFY(!m_desk->part<MixView>("mixField").isHidden());
+}
+
+/// A smear is seen, read, gone over, saved with the piece and taken back.
+void PaintsTask::colors_are_smeared_and_picked_up_in_one_stroke() {
+  fill({"#f2e1bf", "#17314f", "#a8321f"});
+  const auto at = [this](double x, double y) { return field().screen_point({x, y}); };
+  const auto along = [&](std::initializer_list<QPointF> way) {
+    press(field(), *way.begin());
+    for (const QPointF& p : way) move(field(), p);
+    release(field(), *(way.end() - 1));
+  };
+  const Srgb plain = seen_at(at(0.5, 0.6));
+  press_word("mix.smear");
+  along({at(0.1, 0.95), at(0.3, 0.75), at(0.5, 0.6), at(0.7, 0.75)});
+  QCOMPARE(mixing().smears.size(), std::size_t{1});
+  const auto streaks = streaks_of(mixing());
+  const Srgb smeared = m_desk->model().paints().field()->of_parts(parts_under(3, streaks, {0.5, 0.6}))->color;
+  QVERIFY(difference_to(plain, smeared) > 3);
+  QVERIFY(difference_to(seen_at(at(0.5, 0.6)), smeared) < 1);
+  press_word("mix.pick");
+  click(field(), at(0.5, 0.6));
+  QVERIFY(difference_to(m_desk->session().color(), smeared) < 0.5);
+  // One stroke picks up as many as there are steps, from what it goes over.
+  type_into(m_desk->part<QLineEdit>("mix.steps"), "4");
+  press_word("mix.stroke");
+  const std::size_t before = swatches();
+  along({at(0.5, 0.2), at(0.5, 0.4), at(0.5, 0.6)});
+  QCOMPARE(mixing().picks.size(), std::size_t{5}); // And the one that was clicked.
+  press_word("mix.layPicks");
+  QCOMPARE(swatches(), before + 5);
+  const auto& laid = current_set(m_desk->piece())->families.back().swatches;
+  QVERIFY(difference_to(laid[4].color, smeared) < 0.5);
+  // Kept in the piece, as it lies there.
+  const Mixing kept = mixing();
+  QTemporaryDir folder;
+  m_desk->dialogs.save_path = folder.filePath("field.zonachrom");
+  m_desk->trigger("saveAs");
+  QVERIFY(comes_true([&] { return QFile::exists(m_desk->dialogs.save_path); }));
+  const auto read = open_document(m_desk->dialogs.save_path.toStdString());
+  QVERIFY(read);
+  QCOMPARE(read->at_hand.mixing.smears, kept.smears);
+  QVERIFY(read->at_hand.mixing.corners == kept.corners && read->at_hand.mixing.steps == 4);
+  field().setFocus();
+  QTest::keyClick(&field(), Qt::Key_Escape);
+  QVERIFY(mixing().smears.empty());
+  QVERIFY(difference_to(seen_at(at(0.5, 0.6)), plain) < 1);
+  // A click is neither a stroke nor a smear.
+  press_word("mix.smear");
+  click(field(), at(0.4, 0.8));
+  QVERIFY(mixing().smears.empty());
 }
 
 void PaintsTask::a_corner_follows_the_color() {

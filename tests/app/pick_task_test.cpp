@@ -48,6 +48,7 @@ private slots:
   void strips_are_always_in_sight();
   void a_ramp_is_laid_as_a_family_in_one_step();
   void a_ramp_stands_on_the_staffs_axis_and_gives_single_steps();
+  void wells_have_rows_with_names();
   void a_ramp_goes_to_a_well_and_into_its_haze();
   void a_ramp_goes_between_whatever_is_there();
   void a_ladder_is_previewed_and_added_in_one_step();
@@ -597,6 +598,59 @@ void PickTask::a_ramp_stands_on_the_staffs_axis_and_gives_single_steps() {
   for (const auto& step : m_desk->session().ramp) QVERIFY(!step.held);
   m_desk->part<QAbstractButton>("page.mixing").click();
   QVERIFY(m_desk->session().ramp.empty());
+}
+
+/// More rows, chosen by a key or by their names, which are edited where they stand.
+void PickTask::wells_have_rows_with_names() {
+  auto& wells = m_desk->part<WellsView>("wells");
+  Picking& picking = m_desk->model().picking();
+  const auto& hand = m_desk->session().at_hand;
+  const QSize size = wells.size();
+  picking.add_well_row();
+  picking.add_well_row();
+  QCOMPARE(wells.size(), size);
+  for (std::size_t row = 0; row < 3; ++row)
+    for (std::size_t i = 0; i < 24; ++i)
+      if (row != i / 8) QVERIFY(!wells.name_rect(row).intersects(wells.well_rect(i)));
+  QVERIFY(QRectF(wells.rect()).contains(wells.well_rect(23).united(wells.number_rect(23))));
+  QCOMPARE(hand.row, std::size_t{2});
+  click(wells, wells.name_rect(1).center());
+  QCOMPARE(hand.row, std::size_t{1});
+  picking.use_color({0.9, 0.6, 0.3});
+  click(wells, wells.well_rect(17).center(), Qt::ShiftModifier);
+  QCOMPARE(hand.wells[17], std::optional(Srgb{0.9, 0.6, 0.3}));
+  if (QGuiApplication::platformName() == QLatin1String("offscreen")) {
+    // Digits are wells of the chosen row; 9 goes on to the next, with Shift back.
+    QTest::keyClick(&m_desk->window, Qt::Key_4, Qt::ShiftModifier);
+    QCOMPARE(hand.wells[11], std::optional(Srgb{0.9, 0.6, 0.3}));
+    QTest::keyClick(&m_desk->window, Qt::Key_9);
+    QCOMPARE(hand.row, std::size_t{2});
+    picking.use_color({0.1, 0.2, 0.5});
+    QTest::keyClick(&m_desk->window, Qt::Key_2);
+    QCOMPARE(m_desk->session().color(), (Srgb{0.9, 0.6, 0.3}));
+    QTest::keyClick(&m_desk->window, Qt::Key_9);
+    QCOMPARE(hand.row, std::size_t{0});
+    QTest::keyClick(&m_desk->window, Qt::Key_9, Qt::ShiftModifier);
+    QCOMPARE(hand.row, std::size_t{2});
+  }
+  double_click(wells, wells.name_rect(2).center());
+  auto& name = m_desk->part<QLineEdit>("wellRowName");
+  QVERIFY(name.isVisible());
+  QTest::keyClicks(&name, "cloth");
+  QTest::keyClick(&name, Qt::Key_Return);
+  QVERIFY(!name.isVisible());
+  QCOMPARE(row_name(hand, 2), std::string("cloth"));
+  click(wells, wells.number_rect(18).center());
+  QCOMPARE(wells.accessible().description, QStringLiteral("every pick fills well 3 of cloth"));
+  double_click(wells, wells.name_rect(2).center());
+  QTest::keyClicks(&name, "skin");
+  QTest::keyClick(&name, Qt::Key_Escape);
+  QCOMPARE(row_name(hand, 2), std::string("cloth"));
+  // What lay in a row that goes is among the recent colors.
+  picking.remove_well_row(2);
+  QCOMPARE(hand.recent.front(), (Srgb{0.9, 0.6, 0.3}));
+  QVERIFY(m_desk->notice().contains("recent"));
+  QVERIFY(!m_desk->session().filling_well && well_rows(hand) == 2);
 }
 
 void PickTask::a_ramp_goes_to_a_well_and_into_its_haze() {

@@ -2,6 +2,7 @@
 // Giving the plan away: what a hand does at this desk, what is seen, what is written.
 #include "app/band/staff_view.h"
 #include "app/controls/number_field.h"
+#include "app/desks/grade/list_view.h"
 #include "app/desks/share/share_stage.h"
 #include "app/desks/try/try_view.h"
 #include "app/shelf/shelf_panel.h"
@@ -49,6 +50,7 @@ private slots:
   void a_limit_is_told_in_other_pickers();
   void all_formats_are_written_and_again();
   void a_chosen_part_of_a_parcel_is_taken();
+  void several_sets_are_on_one_sheet();
   void ink_is_read_and_typed();
   void what_cannot_be_laid_out_is_said();
 
@@ -443,6 +445,69 @@ void ShareTask::a_chosen_part_of_a_parcel_is_taken() {
   QVERIFY(says().contains("row.zonaparcel"));
 }
 
+void ShareTask::several_sets_are_on_one_sheet() {
+  const Id first = m_desk->piece().current_set;
+  m_desk->model().store().apply("second", [](Piece p) -> Result<Piece> {
+    p = *with_set(std::move(p), "Row under snow");
+    p = *with_family(std::move(p), "drifts");
+    p = *with_swatch(std::move(p), current_set(p)->families[0].id, {{0.8, 0.8, 0.9}, {}}, "drift");
+    return with_set_note(std::move(p), p.current_set, "paler than at dusk");
+  });
+  const auto reads = [this](const QString& words) {
+    for (const SheetPage& page : sheet().pages)
+      for (const SheetText& t : page.texts)
+        if (QString::fromStdString(t.words).contains(words)) return true;
+    return false;
+  };
+  QVERIFY(reads("paler than at dusk") && !reads("Row at dusk"));
+  auto& opener = m_desk->part<QAbstractButton>("sheet.sets");
+  auto* menu = opener.findChild<QMenu*>();
+  const auto choose_set = [&](int which) {
+    emit menu->aboutToShow();
+    menu->actions().at(which)->trigger();
+  };
+  emit menu->aboutToShow();
+  QVERIFY(!menu->actions().at(1)->isEnabled()); // The last one stays.
+  choose_set(0);
+  QCOMPARE(opener.text(), QStringLiteral("2 sets"));
+  QVERIFY(reads("Row at dusk") && reads("Row under snow") && reads("paler than at dusk"));
+  press_word("sheet.setWords");
+  QVERIFY(!reads("paler than at dusk"));
+  press_word("sheet.places");
+  press_word("sheet.large");
+  m_desk->choose("sheet.paper", Paper::LargeSquare);
+  QVERIFY(!m_desk->part<QAbstractButton>("sheet.lying").isEnabled());
+  QCOMPARE(sheet().width, sheet().height);
+  const std::size_t all = swatch_count(m_desk->piece().sets[0]) + 1;
+  std::size_t places = 0, largest = 0;
+  for (const SheetPage& page : sheet().pages) {
+    for (const SheetPicture& p : page.pictures) places += p.places.size();
+    for (const SheetSwatch& s : page.swatches) largest += s.box.w > 80;
+  }
+  QVERIFY(places == all && largest == all);
+  // A PNG of a size in pixels has just so many, and the dots are seen on its wheel.
+  const QTemporaryDir folder;
+  m_desk->dialogs.export_path = folder.filePath("square.png");
+  press_word("sheet.write.png");
+  QVERIFY(comes_true([&] { return QImage(m_desk->dialogs.export_path).width() == 2048; }));
+  const QImage written(m_desk->dialogs.export_path);
+  QCOMPARE(written.height(), 2048);
+  for (const SheetPicture& p : sheet().pages[0].pictures)
+    for (const SheetPlace& place : p.places) {
+      const auto over = [&](const SheetPlace& other) {
+        return &other > &place &&
+               std::hypot(other.x - place.x, other.y - place.y) < 2 * kSheetPlaceRadius + 1;
+      };
+      if (std::any_of(p.places.begin(), p.places.end(), over)) continue;
+      const QColor c =
+          written.pixelColor(static_cast<int>(place.x * 192 / 72), static_cast<int>(place.y * 192 / 72));
+      QVERIFY(std::abs(c.redF() - place.color.r) < 0.02 && std::abs(c.blueF() - place.color.b) < 0.02);
+    }
+  choose_set(1);
+  QCOMPARE(m_desk->session().sharing.sheet.sets, std::vector<Id>{first});
+  QVERIFY(opener.text().contains("Row at dusk"));
+}
+
 void ShareTask::ink_is_read_and_typed() {
   choose_stand_in();
   const auto press = m_desk->model().press().chosen();
@@ -451,7 +516,7 @@ void ShareTask::ink_is_read_and_typed() {
   const auto field = [&](int n) -> NumberField& {
     return m_desk->part<NumberField>(qPrintable(QStringLiteral("readout.0.%1").arg(n)));
   };
-  const Ink ink = press->printed({0.8, 0.5, 0.3}).ink;
+  const Ink ink = press->printed(Srgb{0.8, 0.5, 0.3}).ink;
   CHECK_NEAR(field(0).value(), ink.c, 1e-9);
   CHECK_NEAR(field(3).value(), ink.k, 1e-9);
   Ink more = ink;
@@ -466,6 +531,46 @@ void ShareTask::ink_is_read_and_typed() {
   for (int n = 0; n < 4; ++n) QCOMPARE(field(n).text(), QLatin1String(typed[n]));
   m_desk->model().picking().use_color({0.8, 0.5, 0.3});
   CHECK_NEAR(field(0).value(), ink.c, 1e-9);
+  // Typed whole, or taken up again from the set, it is as it was written.
+  auto& code = m_desk->part<QLineEdit>("hex");
+  type_into(code, "cmyk 100, 0, 0, 12.5%");
+  QVERIFY(m_desk->notice().contains("No display shows these inks"));
+  QCOMPARE(field(3).text(), QStringLiteral("12.5"));
+  m_desk->model().viewing().show_desk(Desk::Pick);
+  QVERIFY(m_desk->part<QLabel>("maskState").text().startsWith("prints, C 100  M 0  Y 0  K 12.5"));
+  m_desk->model().laying().lay_current();
+  const Swatch cyan = find_family(m_desk->piece(), m_desk->session().family)->swatches.back();
+  QVERIFY(code_of(cyan));
+  m_desk->model().picking().use_color({0.8, 0.5, 0.3});
+  m_desk->model().set_work().use_swatch(cyan.id);
+  QCOMPARE(field(0).text(), QStringLiteral("100"));
+  m_desk->model().viewing().show_desk(Desk::Share);
+  press_word("share.press");
+  QVERIFY(comes_true([&] { return m_desk->model().press().checked() != nullptr; }));
+  const auto listed = m_desk->window.findChildren<QLabel*>();
+  QVERIFY(std::any_of(listed.begin(), listed.end(), [](const QLabel* label) {
+    return label->isVisible() && label->text() == "C 100  M 0  Y 0  K 12.5" && label->font().bold();
+  }));
+  // In the list a code is typed, marked and taken off.
+  m_desk->model().viewing().show_desk(Desk::Grade);
+  m_desk->model().viewing().show_set_view(SetView::List);
+  auto& table = m_desk->part<QTableView>("list");
+  const Id first = current_set(m_desk->piece())->families[0].swatches[0].id;
+  const QModelIndex cell = table.model()->index(0, SwatchTable::CodeWritten);
+  QVERIFY(table.model()->setData(cell, "20 40 60 0"));
+  QVERIFY(std::get<WrittenInks>(code_of(*find_swatch(m_desk->piece(), first))->as).ink ==
+          (Ink{20, 40, 60, 0}));
+  QVERIFY(!table.model()->setData(cell, "20 40 60 101") && m_desk->notice().contains("0 to 100 percent"));
+  QVERIFY(!table.model()->setData(cell, "a good red") && m_desk->notice().contains("four inks"));
+  m_desk->model().set_work().select({first});
+  m_desk->trigger("markMetallicInk");
+  QCOMPARE(cell.data().toString(), QStringLiteral("C 20  M 40  Y 60  K 0 (metallic)"));
+  QVERIFY(cell.data(Qt::ToolTipRole).toString().contains("no display shows"));
+  m_desk->trigger("removeCode");
+  QVERIFY(!find_swatch(m_desk->piece(), first)->code && cell.data().toString().isEmpty());
+  m_desk->trigger("removeCode");
+  QVERIFY(m_desk->notice().contains("has a code"));
+  m_desk->model().viewing().show_desk(Desk::Share);
   // A refusal goes with the next entry that is taken.
   auto& hex = m_desk->part<QLineEdit>("hex");
   type_into(hex, "no color");

@@ -9,6 +9,7 @@
 #include "core/mix/ramps.h"
 #include "core/mix/reach.h"
 #include "core/mix/recipe.h"
+#include "core/mix/smear.h"
 #include "core/mix/trade_paints.h"
 #include "support/check.h"
 
@@ -69,6 +70,8 @@ private slots:
   void the_field_is_every_mixture();
   void corners_edges_and_absence();
   void places_and_parts_belong_together();
+  void a_smear_takes_up_what_it_goes_over();
+  void a_stroke_picks_up_evenly();
   void known_mixtures_are_found_again();
   void recipes_are_no_worse_than_trying_all();
   void random_mixtures_lie_in_the_reach();
@@ -455,6 +458,78 @@ void PaintsTest::what_cannot_be_mixed_is_said() {
   QVERIFY(!fewest_paints({}, twelve(), {}) && !fewest_paints({{color("#808080"), 1}}, twelve(), {0.1, 1}) &&
           !fewest_paints({{color("#808080"), 1}}, twelve(), {3, 0}));
   QVERIFY(!reach_of(twelve(), Wheel(WheelSpec{}), [](double) { return false; }));
+}
+
+/// Between two colors the share of the second is the place x. The load L of a smear from a follows
+/// dL/dx = (x - L) / k, so L = x - k + k exp(-(x - a) / k); backwards it leads instead of following.
+void PaintsTest::a_smear_takes_up_what_it_goes_over() {
+  const double k = kLoadLasts;
+  const Streak there = smeared(2, {}, {{0.1, 0.5}, {0.9, 0.5}});
+  QCOMPARE(there.places.size(), there.parts.size());
+  for (std::size_t i = 0; i < there.places.size(); ++i) {
+    const double x = there.places[i].x;
+    CHECK_NEAR(there.parts[i][1], x - k + k * std::exp(-(x - 0.1) / k), 0.01);
+    CHECK_NEAR(there.parts[i][0] + there.parts[i][1], 1, 1e-9);
+  }
+  const Streak back = smeared(2, {}, {{0.9, 0.5}, {0.1, 0.5}});
+  CHECK_NEAR(back.parts.back()[1], 0.1 + k - k * std::exp(-0.8 / k), 0.01);
+  // The same however many places the hand gave, and never more than the field has of them.
+  FieldPath many;
+  for (int i = 0; i <= 160; ++i) many.push_back({0.1 + 0.005 * i, 0.5});
+  CHECK_NEAR(smeared(2, {}, many).parts.back()[1], there.parts.back()[1], 0.005);
+  FieldPath scribble;
+  for (int i = 0; i < 400; ++i) scribble.push_back({i % 2 ? 0.05 : 0.95, i / 400.0});
+  QVERIFY(smeared(4, {}, scribble).places.size() < 1500);
+  // What lies on top is under the hand, as far as it reaches.
+  const std::vector<Streak> below{there};
+  QVERIFY(parts_under(2, below, {0.5, 0.5 + 0.9 * kSmearReach}) != parts_at(2, {0.5, 0.5}));
+  QVERIFY(parts_under(2, below, {0.5, 0.5 + 1.1 * kSmearReach}) == parts_at(2, {0.5, 0.5}));
+  const Streak over = smeared(2, below, {{0.9, 0.5}, {0.6, 0.5}});
+  CHECK_NEAR(over.parts.front()[1], there.parts.back()[1], 1e-9);
+  QVERIFY(parts_under(2, {there, over}, {0.6, 0.5}) == over.parts.back());
+  // A mask of another mixture: three corners, each taken up in its turn.
+  const Streak round = smeared(3, {}, {{0.5, 0}, {0, 1}, {1, 1}});
+  QVERIFY(round.parts.front() == (std::vector<double>{1, 0, 0}));
+  QVERIFY(round.parts.back()[2] > 0.5 && round.parts.back()[1] > 0.05 && round.parts.back()[0] > 0.001);
+}
+
+void PaintsTest::a_stroke_picks_up_evenly() {
+  const MixField field({{color("#f2e1bf")}, {color("#17314f")}, {color("#a8321f")}}, MixAs::Paint);
+  const FieldPath path{{0.5, 0.1}, {0.1, 0.95}, {0.9, 0.9}, {0.55, 0.3}};
+  for (const std::size_t count : {2, 5, 12}) {
+    const auto picked = picked_along(field, {}, path, count);
+    QCOMPARE(picked.size(), count);
+    for (std::size_t c = 0; c < 3; ++c) {
+      CHECK_NEAR(picked.front()[c], parts_at(3, path.front())[c], 1e-9);
+      CHECK_NEAR(picked.back()[c], parts_at(3, path.back())[c], 1e-9);
+    }
+  }
+  // Along a straight way that goes from one color to another each step is as far as the next.
+  const auto straight = picked_along(field, {}, {{0, 1}, {1, 1}}, 9);
+  std::vector<double> steps;
+  for (std::size_t i = 1; i < straight.size(); ++i) {
+    const Srgb a = field.of_parts(straight[i - 1])->color, b = field.of_parts(straight[i])->color;
+    double way = 0;
+    for (int t = 1; t <= 50; ++t) {
+      const auto at = [&](int s) {
+        std::vector<double> parts(3);
+        for (std::size_t c = 0; c < 3; ++c)
+          parts[c] = straight[i - 1][c] + (straight[i][c] - straight[i - 1][c]) * s / 50;
+        return field.of_parts(parts)->color;
+      };
+      way += ciede2000(lab_from_srgb(at(t - 1)), lab_from_srgb(at(t)));
+    }
+    QVERIFY(a != b);
+    steps.push_back(way);
+  }
+  const auto [least, most] = std::minmax_element(steps.begin(), steps.end());
+  QVERIFY2(*most - *least < 0.15 * *most, qPrintable(QString("%1 to %2").arg(*least).arg(*most)));
+  QCOMPARE(picked_along(field, {}, {{0.5, 0.5}, {0.5, 0.5}}, 5).size(), std::size_t{1});
+  // From a smear, its own colors.
+  const std::vector<Streak> smear{smeared(3, {}, {{0.1, 0.9}, {0.9, 0.9}})};
+  QVERIFY(picked_along(field, smear, {{0.2, 0.9}, {0.8, 0.9}}, 3)[2] == parts_under(3, smear, {0.8, 0.9}));
+  const MixField none({{color("#f2e1bf"), {}, 0}, {color("#17314f"), {}, 0}}, MixAs::Paint);
+  QVERIFY(picked_along(none, {}, {{0, 0.5}, {1, 0.5}}, 5).empty());
 }
 
 QTEST_GUILESS_MAIN(PaintsTest)

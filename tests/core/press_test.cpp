@@ -6,9 +6,11 @@
 #include "core/color/text.h"
 #include "core/image/pixels.h"
 #include "core/mix/press_reach.h"
+#include "core/piece/press_check.h"
 #include "core/press/press.h"
 #include "support/check.h"
 
+#include <QCryptographicHash>
 #include <QFile>
 #include <QProcess>
 #include <QTest>
@@ -186,7 +188,7 @@ private slots:
 
   void paper_and_ink_are_seen() {
     const auto press = press_in(kStandIn);
-    QVERIFY(press->printed({1, 1, 1}).ink.total() < 0.1);
+    QVERIFY(press->printed(Srgb{1, 1, 1}).ink.total() < 0.1);
     // On its own paper white is that of the paper; relative to it, white.
     QVERIFY(value_of(press->proof({1, 1, 1}, false)) > 99.5);
     QVERIFY(std::abs(value_of(press->proof({1, 1, 1}, true)) - 95) < 1);
@@ -211,8 +213,52 @@ private slots:
     for (int cut = 0; cut < press.size(); cut += 9973) {
       const QByteArray part = press.left(cut);
       const auto read = Press::read({part.begin(), part.end()}, "cut.icc");
-      if (read) QVERIFY(std::isfinite((*read)->printed({0.5, 0.4, 0.3}).difference));
+      if (read) QVERIFY(std::isfinite((*read)->printed(Srgb{0.5, 0.4, 0.3}).difference));
     }
+  }
+  /// The digest as ISO 15076-1:2010, 7.2.18 has it: MD5 of the profile with its flags, its rendering intent
+  /// and its ID at 0.
+  void a_profile_has_its_id() {
+    for (const QString& profile : {kStandIn, kOther}) {
+      QFile file(profile);
+      QVERIFY(file.open(QIODevice::ReadOnly));
+      QByteArray bytes = file.readAll();
+      for (const auto& [from, to] : {std::pair(44, 48), std::pair(64, 68), std::pair(84, 100)})
+        std::fill(bytes.begin() + from, bytes.begin() + to, '\0');
+      const QByteArray id = QCryptographicHash::hash(bytes, QCryptographicHash::Md5).toHex();
+      QCOMPARE(QByteArray::fromStdString(press_in(profile)->digest()), id);
+    }
+  }
+  /// Inks stay as they were written on their own press; any other press is asked for their color.
+  void codes_are_printed_as_they_are_written() {
+    const auto own = press_in(kStandIn), other = press_in(kOther);
+    const Ink ink{100, 0, 0, 12.5};
+    Code code = written_inks(*own, ink);
+    QVERIFY(beyond_display(code)); // Full cyan lies outside sRGB.
+    const SwatchSet set{1, "s", {{2, "f", {{3, code.shown, {}, "cyan"}, {4, {0.5, 0.4, 0.3}, {}, "brown"}}}}};
+    SwatchSet coded = set;
+    coded.families.change(0).swatches.change(0).code = code;
+    const auto found = check_for_press(*own, press_wishes(coded), kPrintLimit);
+    QVERIFY(found[0].prints && found[0].printed.ink == ink && found[0].printed.difference == 0);
+    const auto plain = check_for_press(*own, press_wishes(set), kPrintLimit);
+    QVERIFY(!(plain[0].printed.ink == ink) && found[1].printed.ink == plain[1].printed.ink);
+    const auto elsewhere = check_for_press(*other, press_wishes(coded), kPrintLimit);
+    QVERIFY(!written_for(*other, &code) && !(elsewhere[0].printed.ink == ink));
+    // Of the color itself, not of what stands for it.
+    const Printed asked_for = other->printed(code.lab);
+    QVERIFY(elsewhere[0].printed.ink == asked_for.ink);
+    QVERIFY(std::abs(asked_for.difference - difference_to(code, asked_for.back)) < 1e-9);
+    QVERIFY(std::abs(asked_for.difference - other->printed(code.shown).difference) > 0.5);
+    // What shines is printed by no four inks, and the nearest are told.
+    code = code_with(BookName{"b", "gold"}, lab_d50_from_srgb({0.6, 0.5, 0.3}), Finish::Metallic);
+    coded.families.change(0).swatches.change(0) = {3, code.shown, {}, "gold"};
+    coded.families.change(0).swatches.change(0).code = code;
+    const auto gold = check_for_press(*own, press_wishes(coded), kPrintLimit);
+    QVERIFY(!gold[0].prints && gold[0].nearest && own->prints(gold[0].nearest->color));
+    QVERIFY(!prints(*own, {code.shown, code}, kPrintLimit) && own->prints(code.shown));
+    // Another color has no code any more.
+    coded.families.change(0).swatches.change(0).color.r += 0.01;
+    QVERIFY(!press_wishes(coded)[0].code);
   }
   /// Against asking for each place of a grid that is not that of the cells.
   void the_reach_of_a_press_is_that_of_a_search() {

@@ -224,7 +224,7 @@ private slots:
     used.sharing.view = ShareView::Files;
     used.sharing.press = "press.icc";
     used.sharing.files = {{"css"}, "/somewhere", "{hex}", true};
-    used.mixing.corners.resize(3);
+    used.at_hand.mixing.corners.resize(3);
     used.reach = {true, false};
     used.vision = ColorVision::Values;
     used.vivid_plan = true;
@@ -324,6 +324,8 @@ private slots:
          [](Session& s) {
            s.at_hand.wells[7] = Srgb{0.1, 0.2, 0.3};
          }},
+        {Part::AtHand, [](Session& s) { s.at_hand.row_names = {"skin"}; }},
+        {Part::AtHand, [](Session& s) { s.at_hand.row = 1; }},
         {Part::AtHand, [](Session& s) { s.at_hand.recent.push_back({}); }},
         {Part::AtHand, [](Session& s) { s.filling_well = 2; }},
         {Part::Color, [](Session& s) { s.at_hand.current.g += 1e-6; }},
@@ -333,6 +335,10 @@ private slots:
         {Part::Color,
          [](Session& s) {
            s.origin = SampleOrigin{1, 2, 3};
+         }},
+        {Part::Color,
+         [](Session& s) {
+           s.code = Code{BookName{"b", "n"}, {}, {}};
          }},
         {Part::Steps, [](Session& s) { s.at_hand.steps.values = 7; }},
         {Part::Relations, [](Session& s) { s.relations.own = {Angle(3)}; }},
@@ -359,7 +365,7 @@ private slots:
         {Part::Trying, [](Session& s) { s.trying.light.stops = 1; }},
         {Part::TryEdge, [](Session& s) { s.trying.edge = 0.2; }},
         {Part::Sharing, [](Session& s) { s.sharing.files.at_save = true; }},
-        {Part::Mixing, [](Session& s) { s.mixing.steps = 3; }},
+        {Part::Mixing, [](Session& s) { s.at_hand.mixing.steps = 3; }},
         {Part::Reach, [](Session& s) { s.reach.shown = true; }},
         {Part::ColorVision, [](Session& s) { s.vision = ColorVision(ColorVision::Protan, 0.4); }},
         {Part::Vivid, [](Session& s) { s.vivid_plan = true; }}};
@@ -552,6 +558,44 @@ private slots:
     a.session = color_used(a.session, a.geometry, {0.1, 0.2, 0.9});
     QVERIFY(a.session.at_hand.wells[0] == (Srgb{0.9, 0.2, 0.1}));
     QCOMPARE(well_used(a.session, a.geometry, 3)->color(), (Srgb{0.9, 0.2, 0.1}));
+  }
+  /// Three rows; what picks fill stays the same well when a row before it goes, and no color is lost.
+  void rows_of_wells_come_and_go() {
+    Afternoon a;
+    Session s = *well_row_added(*well_row_added(a.session));
+    QCOMPARE(well_rows(s.at_hand), kMostWellRows);
+    QCOMPARE(s.at_hand.row, std::size_t{2});
+    QCOMPARE(well_row_added(s).error().code, ErrorCode::TooLarge);
+    s = *well_row_named(*well_row_named(s, 1, "  skin "), 2, "cloth");
+    for (std::size_t well = 0; well < 24; ++well)
+      s.at_hand.wells[well] = Srgb{static_cast<double>(well) / 24, 0.5, 0.25};
+    s.filling_well = 19;
+    const Session less = *well_row_removed(s, 1);
+    QCOMPARE(well_rows(less.at_hand), std::size_t{2});
+    QCOMPARE(row_name(less.at_hand, 1), std::string("cloth"));
+    QCOMPARE(less.filling_well, std::optional<std::size_t>(11));
+    QVERIFY(less.at_hand.wells[11] == s.at_hand.wells[19] && less.at_hand.wells[0] == s.at_hand.wells[0]);
+    for (std::size_t i = 0; i < kWellsInRow; ++i) QVERIFY(less.at_hand.recent[i] == *s.at_hand.wells[8 + i]);
+    QCOMPARE(less.at_hand.row, std::size_t{1});
+    s.filling_well = 8;
+    QVERIFY(!well_row_removed(s, 1)->filling_well);
+    const Session last = *well_row_removed(*well_row_removed(s, 2), 1);
+    QCOMPARE(well_row_removed(last, 0).error().code, ErrorCode::BadInput);
+    QCOMPARE(well_row_stepped(s, 1).at_hand.row, std::size_t{0});
+    QCOMPARE(well_row_stepped(well_row_chosen(s, 0), -1).at_hand.row, std::size_t{2});
+    QCOMPARE(well_row_named(s, 0, std::string(kLongestName + 1, 'x')).error().code, ErrorCode::BadInput);
+    QVERIFY(well_row_named(*well_row_named(s, 1, ""), 2, " ")->at_hand.row_names.empty());
+  }
+  /// A code stays with the current color as long as that stands for it, and goes with it into the set.
+  void a_code_belongs_to_its_color() {
+    Afternoon a;
+    const Code code = code_with(BookName{"A book", "R 7"}, {40, 60, 30});
+    const Session coded = code_used(a.session, a.geometry, code);
+    QVERIFY(coded.color() == code.shown && current_code(coded) && *current_code(coded) == code);
+    QCOMPARE(current_color(coded).code, std::optional(code));
+    const Session other = color_used(coded, a.geometry, {0.1, 0.2, 0.3});
+    QVERIFY(!current_code(other) && !current_color(other).code);
+    QVERIFY(current_code(back_to_before(other, a.geometry)));
   }
   void samples_are_held_where_it_is_wanted() {
     Afternoon a;

@@ -53,6 +53,7 @@ Piece hostile_piece(std::mt19937& random) {
   if (random() % 2) piece.mask = pattern_mask({Pattern::Triad, double(random() % 360), 30});
   if (piece.mask) piece.mask->name = hostile_name(random);
   SwatchSet set{1, hostile_name(random)};
+  set.note = hostile_name(random);
   Id id = 2;
   for (unsigned f = random() % 7; f > 0; --f) {
     Family family{id++, hostile_name(random)};
@@ -109,6 +110,8 @@ QString told(const Sheet& sheet) {
                    .arg(h.x, 0, 'f', 2)
                    .arg(h.y, 0, 'f', 2)
                    .arg(QString::fromStdString(h.label));
+      for (const SheetPlace& place : p.places)
+        out += QStringLiteral("place %1 %2\n").arg(place.x, 0, 'f', 2).arg(place.y, 0, 'f', 2);
     }
     for (const SheetBox& line : page.lines) out += QStringLiteral("line %1\n").arg(box(line));
   }
@@ -197,6 +200,15 @@ std::vector<LookedAt> looked_at() {
     Family& walls = l.piece.sets.change(0).families.change(2);
     for (std::size_t i = 0; i < walls.swatches.size(); ++i) walls.swatches.change(i).color = {0.5, 0.5, 0.5};
   });
+  add("two sets, large, the swatches on the wheel", [](LookedAt& l) {
+    SwatchSet second{900, "under snow"};
+    second.note = "All of it paler, and the lamps alone keep their red";
+    second.families = {
+        {901, "drifts", {{902, {0.8, 0.8, 0.85}, {}, "the drift that lies in front of the steps"}}}};
+    l.piece.sets.push_back(second);
+    l.spec.sets = {900, 1}, l.spec.large = l.spec.places = true;
+    l.spec.paper = Paper::LargeSquare;
+  });
   add("a large paper", [](LookedAt& l) { l.spec.paper = Paper::A2; });
   add("little room below for the facts of the wheel", [](LookedAt& l) {
     l.spec.parts = {SheetPart::Title, SheetPart::Staff, SheetPart::Wheel};
@@ -214,8 +226,14 @@ private slots:
     std::mt19937 random(7);
     std::size_t swatches = 0, pages = 0;
     for (int round = 0; round < 500; ++round) {
-      const Piece piece = hostile_piece(random);
+      Piece piece = hostile_piece(random);
       SheetSpec spec;
+      for (Id id = 10'000; random() % 2 && id < 30'000; id += 10'000) {
+        SwatchSet more = hostile_piece(random).sets[0];
+        more.id = id;
+        piece.sets.push_back(more);
+      }
+      for (const SwatchSet& set : piece.sets) spec.sets.push_back(set.id);
       spec.paper = kPaperWords[random() % std::size(kPaperWords)].value;
       spec.lying = random() % 2;
       spec.margin = 5 + random() % 30;
@@ -224,6 +242,9 @@ private slots:
       spec.hexes = random() % 4 != 0;
       spec.values = random() % 4 != 0;
       spec.notes = random() % 2;
+      spec.large = random() % 2;
+      spec.places = random() % 2;
+      spec.set_words = random() % 2;
       spec.parts.clear();
       for (const auto& part : kSheetPartWords)
         if (random() % 5)
@@ -232,7 +253,9 @@ private slots:
       const double aspects[] = {0, 0.05, 0.7, 1.6, 20};
       SheetPictures pictures{aspects[random() % 5], hostile_name(random)};
       for (auto keys = random() % 30; keys > 0; --keys) pictures.keys.push_back(hostile_name(random));
-      const auto sheet = sheet_of(piece, piece.sets[0], spec, pictures, measured);
+      const auto sets = sets_on(spec, piece);
+      QCOMPARE(sets.size(), piece.sets.size());
+      const auto sheet = sheet_of(piece, sets, spec, pictures, measured);
       QVERIFY2(sheet || sheet.error().place == "margin", "");
       if (!sheet) continue;
       const double margin = spec.margin * 72 / 25.4;
@@ -263,7 +286,12 @@ private slots:
       const auto parts =
           static_cast<std::size_t>(std::count(spec.parts.begin(), spec.parts.end(), SheetPart::Swatches) +
                                    std::count(spec.parts.begin(), spec.parts.end(), SheetPart::Staff));
-      QCOMPARE(shown.size(), parts * swatch_count(piece.sets[0]));
+      std::size_t all_swatches = 0;
+      for (const SwatchSet* set : sets) all_swatches += swatch_count(*set);
+      QCOMPARE(shown.size(), parts * all_swatches);
+      for (const SheetPage& page : sheet->pages)
+        for (const SheetPicture& p : page.pictures)
+          if (p.part == SheetPart::Wheel) QCOMPARE(p.places.size(), spec.places ? all_swatches : 0);
       swatches += shown.size();
     }
     QVERIFY(swatches > 5000 && pages > 700);
@@ -274,7 +302,7 @@ private slots:
   void sheets_are_as_they_were_looked_at() {
     QString all;
     for (const auto& [name, piece, spec, pictures] : looked_at()) {
-      const auto sheet = sheet_of(piece, piece.sets[0], spec, pictures, measured);
+      const auto sheet = sheet_of(piece, sets_on(spec, piece), spec, pictures, measured);
       QVERIFY2(sheet, name);
       all += QStringLiteral("== ") + QLatin1String(name) + QLatin1Char('\n') + told(*sheet);
     }
@@ -301,6 +329,8 @@ private slots:
         {Paper::A3, 297, 420},
         {Paper::A2, 420, 594},
         {Paper::Letter, 215.9, 279.4},
+        {Paper::Square, 210, 210},
+        {Paper::LargeSquare, 2048 * 25.4 / 192, 2048 * 25.4 / 192},
         {Paper::Screen, 1080 * 25.4 / 96, 1920 * 25.4 / 96},
         {Paper::LargeScreen, 1440 * 25.4 / 96, 2560 * 25.4 / 96}};
     for (const auto& [paper, narrow, wide] : known) {
@@ -317,7 +347,7 @@ private slots:
     SheetSpec spec;
     spec.parts = {SheetPart::Wheel};
     const auto drawn = [&](const SheetWords& words) {
-      return sheet_of(piece, piece.sets[0], spec, {}, measured, words)->pages[0].pictures[0];
+      return sheet_of(piece, {&piece.sets[0]}, spec, {}, measured, words)->pages[0].pictures[0];
     };
     const SheetPicture wheel = drawn({});
     const SheetBox& place = wheel.box;
@@ -346,23 +376,27 @@ private slots:
     piece.sets = {SwatchSet{1, "set", {{2, "family", {{3, {1, 0, 0}, {}, std::string(80, 'w')}}}}}};
     SheetSpec spec;
     spec.lying = false;
-    const auto sheet = *sheet_of(piece, piece.sets[0], spec, {}, measured);
+    const auto sheet = *sheet_of(piece, {&piece.sets[0]}, spec, {}, measured);
     int titles = 0;
     for (const auto& t : sheet.pages[0].texts) titles += t.words.find("mmm") != std::string::npos;
     QCOMPARE(titles, 3);
     QVERIFY(sheet.pages[0].texts[2].words.ends_with("\u2026"));
-    const auto cut =
+    // A name has two lines before it is cut.
+    const auto first =
         std::find_if(sheet.pages[0].texts.begin(), sheet.pages[0].texts.end(),
                      [](const SheetText& t) { return t.words.find("www") != std::string::npos; });
+    QVERIFY(!first->words.ends_with("\u2026"));
+    const auto cut = std::next(first);
+    QVERIFY(cut->words.starts_with("ww") && cut->box.y > first->box.y && cut->box.x == first->box.x);
     QVERIFY(cut->words.ends_with("\u2026"));
     QCOMPARE(fitted_words("a b", 100, 10, false, measured), std::string("a b"));
     QCOMPARE(wrapped_words("one two three", 36, 10, false, 5, measured),
              (std::vector<std::string>{"one two", "three"}));
     spec.margin = 4;
-    QVERIFY(!sheet_of(piece, piece.sets[0], spec, {}, measured));
+    QVERIFY(!sheet_of(piece, {&piece.sets[0]}, spec, {}, measured));
     spec.margin = 12;
     spec.parts.push_back(SheetPart::Title);
-    QVERIFY(!sheet_of(piece, piece.sets[0], spec, {}, measured));
+    QVERIFY(!sheet_of(piece, {&piece.sets[0]}, spec, {}, measured));
   }
 
   /// A mask that is off is kept, and nobody is told that it is in use.
@@ -373,7 +407,7 @@ private slots:
     piece.sets = {{1, "set", {{2, "f", {{3, {0.5, 0.4, 0.3}, {}, "one"}}}}}};
     for (const bool on : {true, false}) {
       piece.mask_on = on;
-      const auto sheet = sheet_of(piece, piece.sets[0], {}, {}, measured);
+      const auto sheet = sheet_of(piece, {&piece.sets[0]}, {}, {}, measured);
       QVERIFY(sheet);
       std::string all;
       for (const auto& page : sheet->pages)

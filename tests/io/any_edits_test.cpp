@@ -193,6 +193,18 @@ const Edit kEdits[] = {
     {"with_swatch", [](Hand& h, P p) { return with_swatch(p, h.any_family(p), h.any_laid(p), h.any_name()); },
      6},
     {"with_swatch_named", [](Hand& h, P p) { return with_swatch_named(p, h.any_swatch(p), h.any_name()); }},
+    {"with_swatch_coded",
+     [](Hand& h, P p) {
+       const double share = h.below(101);
+       return with_swatch_coded(
+           p, h.any_swatch(p),
+           code_with(WrittenInks{{share, 0, 100 - share, 12.5}, "a press", "00ff"}, {share, 40 - share, 20}));
+     }},
+    {"with_finish",
+     [](Hand& h, P p) {
+       return with_finish(p, {h.any_swatch(p), h.any_swatch(p)}, static_cast<Finish>(h.below(3)));
+     }},
+    {"without_codes", [](Hand& h, P p) { return without_codes(p, {h.any_swatch(p)}); }},
     {"with_swatch_note",
      [](Hand& h, P p) { return with_swatch_note(p, h.any_swatch(p), std::string(h.below(10'400), 'n')); }},
     {"with_swatches_colored",

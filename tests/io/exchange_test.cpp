@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Sets in every exchange format: round trips, files of other makers, broken files.
 #include "core/color/convert.h"
+#include "core/piece/edits.h"
 #include "io/exchange/css_color.h"
 #include "io/exchange/exchange.h"
 #include "io/exchange/png_strip.h"
@@ -162,6 +163,43 @@ private slots:
         if (!hex_list) QCOMPARE(found->families[i].name, family);
         if (notes) QCOMPARE(c.note, s.note);
       }
+  }
+  /// What is written and read again is the code as it was, with colors that no display has.
+  void codes_go_through_cxf() {
+    const Code codes[] = {
+        code_with(WrittenInks{{100, 0, 0, 12.5}, "Coated <one>", "00ff"}, {55.5, -37.25, -50.125}),
+        code_with(BookName{"A \"book\"", "R 204 & more"}, {45, 1.0 / 3, 20}, Finish::Metallic),
+        code_with(WrittenInks{{0, 0, 0, 0}}, {100, 0, 0}, Finish::Fluorescent)};
+    SwatchSet set{1, "codes"};
+    set.families = {{2, "f"}};
+    Id id = 3;
+    for (const Code& code : codes) {
+      Swatch s{id++, code.shown, {}, "n"};
+      s.code = code;
+      set.families.change(0).swatches.push_back(s);
+    }
+    // One that has another color by now, and one that never had a code.
+    Swatch stale = set.families[0].swatches[0];
+    stale.id = id++, stale.color = {0.5, 0.5, 0.5};
+    set.families.change(0).swatches.push_back(stale);
+    set.families.change(0).swatches.push_back({id++, {0.25, 0.5, 0.75}, {}, "plain"});
+    const auto found = read_set_file(*write_set(set, ExchangeFormat::Cxf), "codes.cxf");
+    QVERIFY(found);
+    Piece piece = new_piece("");
+    piece = *with_found(std::move(piece), *found, {});
+    const auto& read = current_set(piece)->families[0].swatches;
+    QCOMPARE(read.size(), std::size_t{5});
+    for (std::size_t i = 0; i < 3; ++i) QVERIFY(code_of(read[i]) && *code_of(read[i]) == codes[i]);
+    QVERIFY(!read[3].code && !read[4].code);
+    // Names of a file become codes when the painter says that it is a color book.
+    ImportPlan as_book;
+    as_book.book = "The walls";
+    piece = *with_found(new_piece(""), *found, as_book);
+    const auto& named = current_set(piece)->families[0].swatches;
+    QVERIFY(*code_of(named[0]) == codes[0]);
+    QVERIFY(code_of(named[4]) &&
+            std::get<BookName>(code_of(named[4])->as) == (BookName{"The walls", "plain"}));
+    CHECK_NEAR(code_of(named[4])->lab.l, lab_d50_from_srgb({0.25, 0.5, 0.75}).l, 1e-9);
   }
   void png_strip_holds_every_color_exactly() {
     const Bytes png = *png_strip(a_set());

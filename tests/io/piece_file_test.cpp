@@ -271,6 +271,26 @@ void PieceFileTest::fields_keep_their_bounds_data() {
   row("/next_id", "[40, 4000]", "[0, -1, 1.5]");
   row("/bench/current", "[[0,0,0],[1,1,1]]", "[[0,0,1.01],\"#xyz\"]");
   row("/bench/wells/3", "[null,[0,0,0]]", "[[0,0,1.01], 4]", "bench.wells[3]");
+  row("/bench/more_wells/9", "[null,[0,0,0]]", "[[0,0,1.01], 4]", "bench.more_wells[9]");
+  row("/bench/more_wells",
+      "[[null,null,null,null,null,null,null,null,null,null,null,null,null,null,null,[0,0,0]]]",
+      "[[null], 4, []]");
+  row("/bench/well_rows/1", "[\"x\", \"\"]", "[4, null]", "bench.well_rows[1]");
+  row("/bench/well_row", "[1, 2]", "[-1, 3]");
+  row("/bench/mixing/as", "[\"light\"]", "[\"mud\", 4]");
+  row("/bench/mixing/steps", "[2, 12]", "[1, 13]");
+  row("/bench/mixing/toward", "[-1, 1]", "[-1.01, 1.01]");
+  row("/bench/mixing/follows", "[0, 2]", "[-1, 3]");
+  row("/bench/mixing/parts", "[[0,0,1]]", "[[0,0,0], [1,1], [1,1,-1], 4]");
+  row("/bench/mixing/at", "[[0,1]]", "[[0,1.01], [1], 4]");
+  row("/bench/mixing/picks/0", "[[0,0,1]]", "[[0,0,0], [1,1]]", "bench.mixing.picks[0]");
+  row("/bench/mixing/line", "[[[0,0],[1,1]]]", "[[[0,0],[1,1],[0,0]], 4]");
+  row("/bench/mixing/smears/0", "[[[0,0]]]", "[[], 4]", "bench.mixing.smears[0]");
+  row("/bench/mixing/corners/0/strength", "[0.5, 20]", "[-1, 21]", "bench.mixing.corners[0].strength");
+  row("/sets/1/families/0/swatches/0/code/inks", "[[0,0,0,0],[100,100,100,100]]",
+      "[[0,0,0],[0,0,0,100.1],[-1,0,0,0],4]");
+  row("/sets/1/families/0/swatches/0/code/lab", "[[-5,1,2]]", "[[1,2],[1,2,1001],4]");
+  row("/sets/1/families/0/swatches/0/code/finish", "[\"fluorescent\"]", "[\"shiny\", 4]");
   row("/bench/recent/1", "[[0,0,0]]", "[[0,0,1.01], null]", "bench.recent[1]");
   row("/bench/steps/hues", "[3, 360]", "[-1, 361]");
   row("/bench/steps/saturations", "[1, 50]", "[-1, 51]");
@@ -316,6 +336,10 @@ void PieceFileTest::lists_keep_their_lengths_data() {
   QTest::newRow("areas") << "/mask/areas" << 200;
   QTest::newRow("points") << "/mask/areas/0/polygon" << 10'000;
   QTest::newRow("wells") << "/bench/wells" << 8;
+  QTest::newRow("rows of wells") << "/bench/well_rows" << 3;
+  QTest::newRow("picks") << "/bench/mixing/picks" << 24;
+  QTest::newRow("smears") << "/bench/mixing/smears" << 12;
+  QTest::newRow("places of a smear") << "/bench/mixing/smears/0" << 400;
   QTest::newRow("recent") << "/bench/recent" << 16;
 }
 
@@ -406,7 +430,14 @@ void PieceFileTest::what_is_missing_takes_its_default() {
   check("/next_id", [](Document& d) { d.piece.next_id = 14; });
   check("/bench", [](Document& d) { d.at_hand = {}; });
   check("/bench/current", [](Document& d) { d.at_hand.current = {0.5, 0.5, 0.5}; });
-  check("/bench/wells", [](Document& d) { d.at_hand.wells = {}; });
+  check("/bench/wells", [](Document& d) { std::fill_n(d.at_hand.wells.begin(), kWellsInRow, std::nullopt); });
+  check("/bench/well_rows", [](Document& d) { d.at_hand.row_names.clear(); });
+  check("/bench/well_row", [](Document& d) { d.at_hand.row = 0; });
+  check("/bench/mixing", [](Document& d) { d.at_hand.mixing = {}; });
+  check("/bench/mixing/at", [](Document& d) { d.at_hand.mixing.at.reset(); });
+  check("/bench/mixing/follows", [](Document& d) { d.at_hand.mixing.follows.reset(); });
+  check("/bench/mixing/smears", [](Document& d) { d.at_hand.mixing.smears.clear(); });
+  check("/bench/mixing/corners/0/muted", [](Document& d) { d.at_hand.mixing.corners[0].muted = false; });
   check("/bench/steps", [](Document& d) { d.at_hand.steps = {}; });
   check("/bench/steps/values", [](Document& d) { d.at_hand.steps.values = 0; });
   const auto swatch = [](Document& d) -> Swatch& {
@@ -421,6 +452,9 @@ void PieceFileTest::what_is_missing_takes_its_default() {
   check("/sets/1/families/0/swatches/0/used", [&](Document& d) { swatch(d).used = false; });
   check("/sets/1/families/0/swatches/0/note", [&](Document& d) { swatch(d).note.clear(); });
   check("/sets/1/families/0/swatches/0/from", [&](Document& d) { swatch(d).from.reset(); });
+  check("/sets/1/families/0/swatches/0/code", [&](Document& d) { swatch(d).code.reset(); });
+  check("/sets/1/families/0/swatches/0/code/finish",
+        [&](Document& d) { swatch(d).code->finish = Finish::Plain; });
   check("/sets/1/families/0/swatches/0/from/x", [&](Document& d) { swatch(d).from->x = 0; });
   check("/sets/1/families/0/swatches/0/from/y", [&](Document& d) { swatch(d).from->y = 0; });
   check("/sets/1/families/0/swatches/0/picked", [&](Document& d) { swatch(d).picked.reset(); });

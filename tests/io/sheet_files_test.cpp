@@ -79,7 +79,7 @@ private slots:
     for (auto& [spec, sheet] : m_sheets) {
       spec.dark = &sheet == &m_sheets[1].second;
       spec.parts.push_back(SheetPart::Staff);
-      sheet = *sheet_of(m_piece, m_piece.sets[0], spec, {1.5, "photo", {}}, toolkit_measure());
+      sheet = *sheet_of(m_piece, {&m_piece.sets[0]}, spec, {1.5, "photo", {}}, toolkit_measure());
     }
     m_images = sheet_images(m_piece, m_sheets[0].first, m_reference, 400);
   }
@@ -226,7 +226,7 @@ private slots:
     QVERIFY(sheet_png(sheet, 0, m_images, 36));
     SheetSpec large = m_sheets[0].first;
     large.paper = Paper::A2;
-    const auto a2 = *sheet_of(m_piece, m_piece.sets[0], large, {}, toolkit_measure());
+    const auto a2 = *sheet_of(m_piece, {&m_piece.sets[0]}, large, {}, toolkit_measure());
     // 594 by 420 mm at 600 pixels an inch: 139 megapixels.
     QVERIFY(a2.width * a2.height * 600 / 72 * 600 / 72 < 200e6);
   }

@@ -211,7 +211,7 @@ private:
     AppModel& model = program.model();
     model.start(piece, {}, true);
     model.viewing().show_vivid_plan(true);
-    Mixing mixing = model.session().mixing;
+    Mixing mixing = model.session().at_hand.mixing;
     mixing.corners = {{{0.8, 0.2, 0.1}}, {{0.1, 0.3, 0.8}}, {{0.9, 0.8, 0.2}}};
     mixing.toward = 0.2;
     model.picking().mix_by_hand(mixing);

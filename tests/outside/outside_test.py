@@ -44,6 +44,40 @@ def rows_of_table(path):
     return [tuple(float(x) for x in found) for found in re.findall(rf"{number}\s+{number}\s+{number}\s*$", data, re.M)]
 
 
+# Two inks with their CIELAB, one of them outside every display's gamut, and a name of a color book.
+CODED = """<CxF xmlns="http://colorexchangeformat.com/CxF3-core"><FileInformation><Description>A book of reds</Description>
+</FileInformation><Resources><ObjectCollection>
+<Object ObjectType="Standard" Name="sky" Id="a"><ColorValues><ColorCIELab ColorSpecification="s"><L>55.5</L><A>-37.25</A>
+<B>-50.125</B></ColorCIELab></ColorValues><DeviceColorValues><ColorCMYK><Cyan>100</Cyan><Magenta>0</Magenta><Yellow>0</Yellow>
+<Black>12.5</Black></ColorCMYK></DeviceColorValues></Object>
+<Object ObjectType="Standard" Name="R 204" Id="b"><ColorValues><ColorCIELab ColorSpecification="s"><L>45</L><A>40.5</A><B>20</B>
+</ColorCIELab></ColorValues></Object></ObjectCollection><ColorSpecificationCollection><ColorSpecification Id="s"><TristimulusSpec>
+<Illuminant>D50</Illuminant></TristimulusSpec></ColorSpecification></ColorSpecificationCollection></Resources></CxF>"""
+
+
+def codes_go_through(cli, folder):
+    """Inks and names of a book are written as they were read, and other readers still take the file."""
+    coded, piece, out = (os.path.join(folder, name) for name in ("coded.cxf", "coded.zonachrom", "coded-again.cxf"))
+    with open(coded, "w", encoding="utf-8") as f:
+        f.write(CODED)
+    run(cli, "import", coded, "--into", piece, "--set", "codes", "--book", "A book of reds")
+    run(cli, "export", piece, "--set", "codes", "--format", "cxf", "-o", out)
+    run("xmllint", "--noout", "--nonet", out)
+    sky, red = ET.parse(out).getroot().findall(f"{CXF}Resources/{CXF}ObjectCollection/{CXF}Object")
+    lab = [[float(o.find(f"{CXF}ColorValues/{CXF}ColorCIELab/{CXF}{c}").text) for c in "LAB"] for o in (sky, red)]
+    assert lab == [[55.5, -37.25, -50.125], [45, 40.5, 20]], lab
+    ink = sky.find(f"{CXF}DeviceColorValues/{CXF}ColorCMYK")
+    assert [float(ink.find(CXF + c).text) for c in ("Cyan", "Magenta", "Yellow", "Black")] == [100, 0, 0, 12.5]
+    tags = {t.get("Name"): t.get("Value") for t in red.findall(f"{CXF}TagCollection/{CXF}Tag")}
+    assert tags["Book"] == "A book of reds" and tags["BookName"] == "R 204", tags
+    # Argyll takes the inks for what was sent to a device, and its colors for what came out.
+    run("cxf2ti3", out, os.path.join(folder, "coded-read"))
+    with open(os.path.join(folder, "coded-read.ti3"), encoding="utf-8") as f:
+        read = [line.split() for line in f.read().split("BEGIN_DATA\n")[1].split("END_DATA")[0].splitlines()]
+    assert [float(x) for x in read[0][2:]] == [55.5, -37.25, -50.125, 100, 0, 0, 12.5], read[0]
+    assert [float(x) for x in read[1][-7:-4]] == [45, 40.5, 20], read[1]
+
+
 def main():
     cli = os.path.join(PROGRAMS, "zonachrom-cli")
     with tempfile.TemporaryDirectory() as folder:
@@ -89,6 +123,7 @@ def main():
         assert all(t["type"] == "color" and t["space"] == "srgb" for t in found["tokens"])
         by_parser = sorted("#" + "".join("%02x" % round(255 * x) for x in t["components"]) for t in found["tokens"])
         assert by_parser == hexes, "the token parser found %d colors" % len(by_parser)
+        codes_go_through(cli, folder)
     print("csv, cxf, svg, css and tokens of 300 swatches read by others")
 
 

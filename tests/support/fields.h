@@ -17,7 +17,19 @@ inline auto fields(const DiscPoint& x) { const auto& [a, b] = x; return std::tie
 inline auto fields(const WheelPoint& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
 inline auto fields(const WheelPlace& x) { const auto& [a, b] = x; return std::tie(a, b); }
 inline auto fields(const SampleOrigin& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
-inline auto fields(const Swatch& x) { const auto& [a, b, c, d, e, f, g, h, i, j] = x; return std::tie(a, b, c, d, e, f, g, h, i, j); }
+inline auto fields(const LabD50& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
+inline auto fields(const Ink& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
+inline auto fields(const WrittenInks& x) { const auto& [a, b, c] = x; return std::tie(a, b, c); }
+inline auto fields(const BookName& x) { const auto& [a, b] = x; return std::tie(a, b); }
+inline auto fields(const Code& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
+inline auto fields(const FieldPoint& x) { const auto& [a, b] = x; return std::tie(a, b); }
+inline auto fields(const MixingCorner& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
+/// What a drag does is not kept.
+inline auto fields(const Mixing& x) {
+  const auto& [a, b, c, d, e, f, g, h, i, j, k, hand, l] = x;
+  return std::tie(a, b, c, d, e, f, g, h, i, j, k, l);
+}
+inline auto fields(const Swatch& x) { const auto& [a, b, c, d, e, f, g, h, i, j, k] = x; return std::tie(a, b, c, d, e, f, g, h, i, j, k); }
 inline auto fields(const Family& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
 inline auto fields(const PlanKey& x) { const auto& [a, b] = x; return std::tie(a, b); }
 inline auto fields(const SetVersion& x) { const auto& [a, b, c, d, e] = x; return std::tie(a, b, c, d, e); }
@@ -42,7 +54,10 @@ inline auto fields(const Piece& x) {
   const auto& [a, b, c, d, e, f, g, h, i, j, k, l, m, n, o, p] = x;
   return std::tie(a, b, c, d, e, f, g, h, i, j, k, l, m, n, o, p);
 }
-inline auto fields(const AtHand& x) { const auto& [a, b, c, d, e] = x; return std::tie(a, b, c, d, e); }
+inline auto fields(const AtHand& x) {
+  const auto& [a, b, c, d, e, f, g, h, i] = x;
+  return std::tie(a, b, c, d, e, f, g, h, i);
+}
 inline auto fields(const Document& x) { const auto& [a, b] = x; return std::tie(a, b); }
 // clang-format on
 
@@ -84,6 +99,20 @@ private:
   }
   template <class T> void into(const std::string& path, const std::optional<T>& x, const std::optional<T>&) {
     if (x) walk(path + "?", *x, T{});
+  }
+  template <class A, class B>
+  void into(const std::string& path, const std::pair<A, B>& x, const std::pair<A, B>&) {
+    walk(path + "first", x.first, A{});
+    walk(path + "second", x.second, B{});
+  }
+  void into(const std::string& path, const std::variant<WrittenInks, BookName>& as,
+            const std::variant<WrittenInks, BookName>&) {
+    for (const char* kind : {"inks", "book"}) m_all.insert(path + kind);
+    std::visit(
+        [&](const auto& x) {
+          walk(path + (as.index() == 0 ? "inks" : "book"), x, std::decay_t<decltype(x)>{});
+        },
+        as);
   }
   void into(const std::string& path, const Shape& shape, const Shape&) {
     for (const char* kind : {"polygon", "ellipse", "sector"}) m_all.insert(path + kind);

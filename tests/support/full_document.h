@@ -28,11 +28,14 @@ namespace zc::test {
   first.from = SampleOrigin{1, 20, 30};
   first.place = 2;
   first.locked = first.used = true;
+  first.code = Code{
+      WrittenInks{{12.5, 40, 3, 7}, "coated é", "0a1b"}, {40.25, 10.5, -30}, first.color, Finish::Metallic};
   first.extras = R"({"pigment":"ochre"})";
   Swatch second{12, {1, 0, 0.5}, {}, "second"};
   second.place = 3;
   Swatch third{13, {0, 0.25, 1}, {}, "third"};
   third.place = 9;
+  third.code = Code{BookName{"A book of reds", "R 204"}, {50, 1.0 / 3, -7}, third.color};
   SwatchSet set{5, "Row at dusk"};
   set.note = "for the plates";
   set.tags = {"copper", "night, wet"};
@@ -41,7 +44,7 @@ namespace zc::test {
   first.place = 4;
   set.versions = {{8,
                    "before rain",
-                   {{6, "skin", {first}, R"({"a":1})"}},
+                   {{6, "skin", {first, third}, R"({"a":1})"}},
                    PlanKey{{HueScale::Ink, SaturationMeasure::Hsl}, full_mask()},
                    R"({"kept":"by hand"})"},
                   {9, "bare", {}, PlanKey{}}};
@@ -55,6 +58,23 @@ namespace zc::test {
           Match::Value,
           {{AreaEdit::Kind::Split, 3, 4}, {AreaEdit::Kind::Merge, 5, 6, 7, 8}},
           {{9, 10, 12}}};
+}
+
+inline Mixing full_mixing() {
+  Mixing m;
+  m.corners = {{{0.1, 0.25, 0.5}, "ultramarine blue", 1.5, true}, {{0.75, 0.5, 0.25}}, {{0.5, 0.125, 0.25}}};
+  m.as = MixAs::Light;
+  m.follows = 1;
+  m.toward = -0.25;
+  m.white = Srgb{1, 0.9, 0.8};
+  m.black = Srgb{0.1, 0.05, 0.02};
+  m.parts = {1, 2, 3};
+  m.at = FieldPoint{0.5, 0.75};
+  m.picks = {{1, 0, 0}, {0.25, 0.5, 0.25}};
+  m.line = {{0.25, 0.5}, {0.75, 0.5}};
+  m.smears = {{{0.25, 0.75}, {0.5, 0.5}}, {{0.5, 1}}};
+  m.steps = 5;
+  return m;
 }
 
 inline Document full_document() {
@@ -81,6 +101,13 @@ inline Document full_document() {
   p.extras = R"({"lighting":{"key":"low"}})";
   d.at_hand.wells[0] = Srgb{0.9, 0.8, 0.7};
   d.at_hand.wells[7] = Srgb{0.2, 0.3, 1.0 / 7};
+  d.at_hand.wells.resize(24);
+  d.at_hand.wells[9] = Srgb{0.25, 0.3, 0.35};
+  d.at_hand.wells[23] = Srgb{0.6, 0.3, 0.35};
+  d.at_hand.row_names = {"skin", "", "cløth"};
+  d.at_hand.row = 2;
+  d.at_hand.mixing = full_mixing();
+  d.at_hand.extras = R"({"lamp":"left"})";
   d.at_hand.recent = {{0.25, 0.5, 0.75}, {1, 1, 1}};
   d.at_hand.current = {0.9, 0.1, 0.2};
   d.at_hand.steps = {12, 5, 9};

@@ -279,6 +279,16 @@
     </message>
 </context>
 <context>
+    <name>zc::SheetPanel</name>
+    <message numerus="yes">
+        <source>%n sets</source>
+        <translation>
+            <numerusform>%n set</numerusform>
+            <numerusform>%n sets</numerusform>
+        </translation>
+    </message>
+</context>
+<context>
     <name>zc::TryMenu</name>
     <message numerus="yes">
         <source>Remove %n unused swatches</source>

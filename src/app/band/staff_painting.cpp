@@ -114,7 +114,7 @@ void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
       draw_double_line(painter, seen, 1.4);
     }
   }
-  draw_marks(painter, r, color, {s.locked, chip.reduced, s.used});
+  draw_marks(painter, r, color, {s.locked, chip.reduced, s.used, is_beyond_display(s)});
   if (!m_work.selected(s.id)) return;
   QPainterPath frame;
   frame.addRect(r.adjusted(-3, -3, 3, 3));

@@ -12,6 +12,7 @@
 #include "app/screen/screen_sampler.h"
 #include "core/color/text.h"
 #include "model/application/app_model.h"
+#include "model/proof/typed_color.h"
 #include "model/work/set_work.h"
 
 #include <QApplication>
@@ -124,6 +125,19 @@ void EditMenu::add_swatch_commands() {
   add_command("markSwatchesUsedOrUnused", tr("&Mark swatches used or unused"),
               tr("Mark the selected swatches as used in the painting, or not"),
               QKeySequence(Qt::CTRL | Qt::Key_M), [&work] { work.switch_used(); });
+  auto* code = add_submenu(tr("Edit code"));
+  const std::tuple<const char*, QString, QString, Finish> finishes[] = {
+      {"markPlainInk", tr("Mark as plain ink"),
+       tr("Displays show the inks of the selected swatches as they are"), Finish::Plain},
+      {"markMetallicInk", tr("Mark as metallic ink"),
+       tr("No display shows the ink of the selected swatches: it shines"), Finish::Metallic},
+      {"markFluorescentInk", tr("Mark as fluorescent ink"),
+       tr("No display shows the ink of the selected swatches: it glows"), Finish::Fluorescent}};
+  for (const auto& [name, text, tip, finish] : finishes)
+    code->add_command(name, text, tip, {}, [&work, finish = finish] { work.mark_finish(finish); });
+  code->add_command("removeCode", tr("Remove code"),
+                    tr("Keep the colors of the selected swatches without their codes"), {},
+                    [&work] { work.remove_codes(); });
 }
 
 void EditMenu::paste() {
@@ -139,7 +153,7 @@ void EditMenu::paste() {
   const QString text = clip->text().trimmed();
   if (text.isEmpty() || text.contains(QLatin1Char('\n')))
     return m_model.notice(tr("The clipboard has no picture, color or swatches. Copy something first."));
-  m_model.picking().use_text(text);
+  use_typed(text, m_model, m_model.picking(), m_model.press().chosen().get());
 }
 
 void EditMenu::copy_swatches() {

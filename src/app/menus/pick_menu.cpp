@@ -50,7 +50,7 @@ PickMenu::PickMenu(AppModel& model, PickDesk& pick, QWidget* parent)
   addSeparator();
   add_command("mixCurrentColor", tr("Mi&x current color"), tr("Add the current color to the mixing field"),
               {}, [this] {
-                Mixing mixing = m_model.session().mixing;
+                Mixing mixing = m_model.session().at_hand.mixing;
                 if (mixing.corners.size() >= kMostCorners)
                   return m_model.notice(
                       tr("The field already has four colors. Drop the new color on one of them."));

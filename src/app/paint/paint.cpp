@@ -137,6 +137,9 @@ void draw_marks(QPainter& painter, const QRectF& r, const QColor& color, const S
   painter.setBrush(ink);
   if (marks.locked) painter.drawRect(QRectF(r.left() + 3, r.top() + 3, 4, 4));
   if (marks.reduced) painter.drawEllipse(QPointF(r.right() - 6, r.top() + 6), 2.5, 2.5);
+  if (marks.beyond)
+    painter.drawPolygon(
+        QPolygonF({r.bottomLeft() + QPointF(0, -8), r.bottomLeft() + QPointF(8, 0), r.bottomLeft()}));
   if (!marks.used) return;
   painter.setPen(QPen(ink, 1.4));
   painter.drawPolyline(QPolygonF({r.bottomRight() + QPointF(-11, -6), r.bottomRight() + QPointF(-8, -3),

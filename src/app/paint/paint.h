@@ -43,9 +43,9 @@ void draw_cross(QPainter& painter, QPointF at);
 /// Filled with the color; a hairline round it only where it would be lost on the ground.
 void draw_chip(QPainter& painter, const QRectF& rect, const QColor& color, const QColor& ground);
 /// What a swatch is marked with: a square at the left when locked, a dot at the right when reduced to what
-/// exists, a tick when used.
+/// exists, a tick when used, a cut corner at the left foot when no display shows it.
 struct SwatchMarks {
-  bool locked = false, reduced = false, used = false;
+  bool locked = false, reduced = false, used = false, beyond = false;
 };
 void draw_marks(QPainter& painter, const QRectF& chip, const QColor& color, const SwatchMarks& marks);
 /// Black or white, whichever reads better on the color.

@@ -6,8 +6,11 @@
 #include "app/theme/theme.h"
 #include "core/color/text.h"
 #include "core/grading/grading.h"
+#include "core/piece/press_check.h"
 #include "model/application/app_model.h"
+#include "model/i18n/code_words.h"
 #include "model/i18n/text.h"
+#include "model/proof/typed_color.h"
 #include "model/share/share_model.h"
 
 #include <QHBoxLayout>
@@ -66,16 +69,20 @@ void ColorGroup::fold(bool folded) {
 
 /// Whether it prints comes first, so that it is read whole; nothing without a press.
 QString ColorGroup::print_words() const {
-  const Session& s = m_model.session();
-  const auto press = m_model.press().chosen();
-  if (!press) return {};
-  return press->prints(s.color(), s.sharing.print_limit) ? tr("prints, ") : tr("does not print, ");
+  if (!m_prints) return {};
+  return *m_prints ? tr("prints, ") : tr("does not print, ");
 }
 
 void ColorGroup::follow_press() {
   const Session& s = m_model.session();
-  const auto press = m_folded ? nullptr : m_model.press().chosen();
-  const bool prints = !press || press->prints(s.color(), s.sharing.print_limit);
+  const auto press = m_model.press().chosen();
+  m_prints.reset();
+  if (press) {
+    const Code* code = current_code(s);
+    const PressWish wish{s.color(), code ? std::optional(*code) : std::nullopt};
+    m_prints = prints(*press, wish, s.sharing.print_limit);
+  }
+  const bool prints = m_folded || m_prints.value_or(true);
   m_use_printable->setVisible(!prints);
   m_use_printable->setToolTip(press ? tr("Use the nearest color that %1 prints").arg(text(press->name()))
                                     : QString());
@@ -96,7 +103,7 @@ void ColorGroup::use_printable() {
 void ColorGroup::commit_typed_hex() {
   if (!m_hex->isModified()) return;
   m_hex->setModified(false);
-  m_model.picking().use_text(m_hex->text());
+  use_typed(m_hex->text(), m_model, m_model.picking(), m_model.press().chosen().get());
 }
 
 void ColorGroup::follow() {
@@ -107,10 +114,13 @@ void ColorGroup::follow() {
   const int step = steps ? static_cast<int>(std::lround(s.at.at.v / 100 * (steps - 1))) + 1
                          : value_step(s.at.at.v, kValueSteps);
   const auto inside = m_model.in_mask();
-  m_state->setText(
-      print_words() +
-      tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask_state_words(m_model)));
   follow_press();
+  // As it was written comes before where it stands.
+  const Code* code = current_code(s);
+  m_state->setToolTip(code ? tr("Written as %1.").arg(code_told(*code)) : QString());
+  m_state->setText(
+      print_words() + (code ? code_words(*code) + QStringLiteral(", ") : QString()) +
+      tr("step %1 of %2, %3").arg(step).arg(steps ? steps : kValueSteps).arg(mask_state_words(m_model)));
   m_state->setFont(inside && !*inside ? heading_font() : caption_font());
   m_every_pick->setChecked(m_copy_on_pick.on());
   m_every_pick->setToolTip(m_copy_on_pick.last().isEmpty()

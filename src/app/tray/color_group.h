@@ -4,6 +4,8 @@
 
 #include <QWidget>
 
+#include <optional>
+
 class QBoxLayout;
 class QLineEdit;
 
@@ -39,6 +41,7 @@ private:
   WordControl* m_use_printable; ///< Seen while the chosen press cannot print the color.
   WordControl* m_every_pick;    ///< Seen while it is on; it is turned on in the menu Edit.
   bool m_folded = false;
+  std::optional<bool> m_prints; ///< The current color on the chosen press; nothing without one.
 };
 
 } // namespace zc

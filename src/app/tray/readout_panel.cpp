@@ -5,7 +5,7 @@
 #include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "app/tray/track_view.h"
-#include "core/color/gamut.h"
+#include "core/piece/press_check.h"
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/proof/press_model.h"
@@ -54,7 +54,7 @@ ReadoutPanel::ReadoutPanel(Studio& model, Picking& picking, PressModel& press, Q
     }
     row.black = new NumberField(QStringLiteral("readout.%1.3").arg(i), {}, this);
     row.black->setFixedWidth(46);
-    connect(row.black, &NumberField::wanted, this, [this, i](double x) { enter_ink(i, 3, x); });
+    connect(row.black, &NumberField::wanted, this, [this](double x) { enter_ink(3, x); });
     grid->addWidget(row.black, static_cast<int>(i), 4);
     const int kept = QSettings().value(setting(i), static_cast<int>(usual[i])).toInt();
     if (kept == kInkSetting)
@@ -153,39 +153,37 @@ void ReadoutPanel::show_ink(std::size_t i) {
 void ReadoutPanel::follow_ink(const Row& row) {
   const auto press = m_reader.chosen();
   const Ink ink = press ? ink_of_now(*press) : Ink{};
+  const bool written_for_now = press && written_for(*press, current_code(m_model.session()));
   const double shares[] = {ink.c, ink.m, ink.y, ink.k};
   for (std::size_t n = 0; n < 4; ++n) {
     NumberField* field = n < 3 ? row.fields[n] : row.black;
     allow(*field, press != nullptr, tr("Choose a press at Share first: ink is read through it."));
+    // As it was written, in tenths where it was.
+    const bool whole = std::abs(shares[n] - std::round(shares[n])) < 0.05;
+    const int digits = written_for_now && !whole ? 1 : 0;
+    field->set_range({0, 100, 1, digits, {}, false, {}});
     field->show_value(shares[n]);
   }
 }
 
-/// The color that the inks look like becomes the current one.
-void ReadoutPanel::enter_ink(std::size_t i, std::size_t n, double value) {
+/// The inks become the current color, as they are written.
+void ReadoutPanel::enter_ink(std::size_t n, double value) {
   const auto press = m_reader.chosen();
   if (!press) return;
   Ink ink = ink_of_now(*press);
   double* const shares[] = {&ink.c, &ink.m, &ink.y, &ink.k};
   *shares[n] = value;
-  const Srgb seen = press->color_of(ink);
-  const auto there = clipped_to_gamut(seen);
-  Row& row = m_rows[i];
-  if (!there)
-    return (n < 3 ? row.fields[n] : row.black)
-        ->refuse(tr("The press prints this, but no display can show it."));
-  m_typed_ink = TypedInk{ink, *there, m_model.session().sharing.press};
-  m_picks.use_color(*there);
-  follow();
+  const Code code = written_inks(*press, ink);
+  m_picks.use_code(code);
+  if (beyond_display(code))
+    emit m_model.notice(tr("No display shows these inks. The nearest color stands for them."));
 }
 
 /// What was typed stays as it was typed, until another color or another press is the current one: separating
 /// the color anew would give other inks that look the same.
 Ink ReadoutPanel::ink_of_now(const Press& press) const {
-  const Srgb color = m_model.session().color();
-  const bool typed =
-      m_typed_ink && m_typed_ink->color == color && m_typed_ink->press == m_model.session().sharing.press;
-  return typed ? m_typed_ink->ink : press.printed(color).ink;
+  const Ink* written = written_for(press, current_code(m_model.session()));
+  return written ? *written : press.printed(m_model.session().color()).ink;
 }
 
 void ReadoutPanel::show_space(std::size_t i, ReadoutSpace space) {
@@ -230,7 +228,7 @@ void ReadoutPanel::follow() {
 
 void ReadoutPanel::take(std::size_t i, std::size_t n, double value) {
   Row& row = m_rows[i];
-  if (row.ink) return enter_ink(i, n, value);
+  if (row.ink) return enter_ink(n, value);
   auto numbers = readout_of(row.space, m_model.session().color());
   numbers[n] = value;
   const auto color = color_of_readout(row.space, numbers);

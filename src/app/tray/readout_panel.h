@@ -51,18 +51,12 @@ private:
   void take(std::size_t row, std::size_t number, double value);
   void show_ink(std::size_t row);
   void follow_ink(const Row& row);
-  void enter_ink(std::size_t row, std::size_t number, double value);
+  void enter_ink(std::size_t number, double value);
 
-  struct TypedInk {
-    Ink ink;
-    Srgb color; ///< That it looks like.
-    std::string press;
-  };
   [[nodiscard]] Ink ink_of_now(const Press& press) const;
   Studio& m_model;
   Picking& m_picks;
   PressModel& m_reader;
-  std::optional<TypedInk> m_typed_ink;
   std::array<Row, 4> m_rows;
   std::size_t m_shown = 0;
 };

@@ -8,8 +8,12 @@
 #include "model/i18n/text.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
+#include "model/session/well_words.h"
 
+#include <QContextMenuEvent>
 #include <QHelpEvent>
+#include <QLineEdit>
+#include <QMenu>
 #include <QMouseEvent>
 #include <QToolTip>
 
@@ -18,6 +22,8 @@ namespace {
 
 constexpr double kRecent = 16;
 constexpr double kWell = 30;
+/// Of wells in several rows, and the number beside each.
+constexpr double kSmallWell = 15, kBesideWell = 11, kRowsTop = 20, kRowsHigh = 57;
 
 /// Behind the word, however long it is.
 double recent_indent() {
@@ -30,7 +36,19 @@ double recent_indent() {
 WellsView::WellsView(Studio& model, Picking& picking, Build build, QWidget* parent)
     : QWidget(parent), m_model(model), m_picks(picking),
       m_clear(new WordControl(ControlKind::Action, tr("Clear well"), this)),
-      m_none(new WordControl(ControlKind::Action, tr("Stop filling"), this)), m_build(build) {
+      m_none(new WordControl(ControlKind::Action, tr("Stop filling"), this)), m_name(new QLineEdit(this)),
+      m_build(build) {
+  m_name->setObjectName(QStringLiteral("wellRowName"));
+  m_name->setAccessibleName(tr("Name of the row of wells"));
+  m_name->setFont(caption_font());
+  m_name->hide();
+  connect(m_name, &QLineEdit::editingFinished, this, [this] {
+    if (!m_name->isVisible()) return;
+    m_name->hide();
+    if (m_named < well_rows(m_model.at_hand())) m_picks.name_well_row(m_named, m_name->text());
+  });
+  leave_by_escape(*m_name, [this] { m_name->hide(); });
+  connect(&model, &Studio::startedAnew, m_name, &QWidget::hide);
   m_clear->setObjectName(QStringLiteral("clearWell"));
   m_clear->setToolTip(tr("Empty the chosen well"));
   m_none->setObjectName(QStringLiteral("fillNoWell"));
@@ -69,17 +87,44 @@ void WellsView::set_build(Build build) {
   follow();
 }
 
+/// Names of rows stand over the word of the recent colors.
+double WellsView::indent() const { return std::max(recent_indent(), 60.0); }
+
 QRectF WellsView::well_rect(std::size_t well) const {
-  const double place = static_cast<double>(well);
-  if (m_build == Build::Row) return {1 + 32 * place, 1, 26, 26};
+  const double place = static_cast<double>(well % kWellsInRow);
+  const std::size_t row = well / kWellsInRow, rows = well_rows(m_model.at_hand());
+  if (m_build == Build::Row)
+    return row == m_model.at_hand().row ? QRectF(1 + 32 * place, 1, 26, 26) : QRectF();
+  if (rows > 1) {
+    const double step = (width() - indent()) / static_cast<double>(kWellsInRow);
+    const double high = kRowsHigh / static_cast<double>(rows);
+    return {indent() + step * place, kRowsTop + high * static_cast<double>(row) + (high - kSmallWell) / 2,
+            kSmallWell, kSmallWell};
+  }
   const double step = m_build == Build::Narrow ? 35 : 40;
   return {1 + step * place, 23, kWell, kWell};
 }
 QRectF WellsView::number_rect(std::size_t well) const {
   const QRectF r = well_rect(well);
-  if (m_build == Build::Row) return {r.left(), r.bottom(), r.width(), height() - r.bottom()};
+  if (m_build == Build::Row)
+    return r.isNull() ? r : QRectF(r.left(), r.bottom(), r.width(), height() - r.bottom());
+  if (has_rows()) return {r.right() + 1, r.top(), kBesideWell, r.height()};
   return {r.left(), 54, r.width(), 17};
 }
+QRectF WellsView::name_rect(std::size_t row) const {
+  if (m_build == Build::Row || !has_rows()) return {};
+  const QRectF first = well_rect(row * kWellsInRow);
+  return {0, first.top() - 1, indent() - 6, first.height() + 2};
+}
+
+std::optional<std::size_t> WellsView::row_at(QPointF p) const {
+  for (std::size_t row = 0; row < well_rows(m_model.at_hand()); ++row) {
+    const QRectF first = well_rect(row * kWellsInRow);
+    if (!first.isNull() && p.y() >= first.top() - 2 && p.y() <= first.bottom() + 2) return row;
+  }
+  return std::nullopt;
+}
+
 QRectF WellsView::recent_rect(std::size_t place) const {
   if (m_build == Build::Row) return {};
   const bool narrow = m_build == Build::Narrow;
@@ -99,9 +144,8 @@ void WellsView::paintEvent(QPaintEvent*) {
   painter.drawText(QRectF(0, 0, 80, 18), Qt::AlignLeft | Qt::AlignVCenter, tr("Wells"));
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
-  painter.drawText(QRectF(56, 0, 300, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                   s.filling_well ? tr("every pick fills well %1").arg(*s.filling_well + 1)
-                                  : tr("no well is filled by picks"));
+  painter.drawText(QRectF(56, 0, 300, 18), Qt::AlignLeft | Qt::AlignVCenter, filling_words());
+  paint_names(painter);
   painter.setRenderHint(QPainter::Antialiasing, false);
   painter.setFont(caption_font());
   painter.setPen(theme().quiet);
@@ -114,6 +158,26 @@ void WellsView::paintEvent(QPaintEvent*) {
                      tr("nothing picked yet"));
 }
 
+QString WellsView::filling_words() const {
+  const auto well = m_model.session().filling_well;
+  return well ? tr("every pick fills %1").arg(well_words(m_model.at_hand(), *well))
+              : tr("no well is filled by picks");
+}
+
+void WellsView::paint_names(QPainter& painter) {
+  if (!has_rows()) return;
+  const AtHand& hand = m_model.at_hand();
+  for (std::size_t row = 0; row < well_rows(hand); ++row) {
+    const bool chosen = row == hand.row;
+    painter.setFont(chosen ? caption_strong_font() : caption_font());
+    painter.setPen(chosen ? theme().strong : theme().quiet);
+    const QRectF r = name_rect(row);
+    painter.drawText(r, Qt::AlignLeft | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(well_row_words(hand, row), Qt::ElideRight,
+                                                      static_cast<int>(r.width())));
+  }
+}
+
 void WellsView::paint_focus(QPainter& painter) {
   painter.setPen(QPen(theme().strong, 1));
   painter.setBrush(Qt::NoBrush);
@@ -124,18 +188,22 @@ void WellsView::paint_wells(QPainter& painter) {
   const Session& s = m_model.session();
   for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
     const QRectF r = well_rect(i);
+    if (r.isNull()) continue; // Of another row.
     const bool filling = s.filling_well == i;
     painter.setPen(QPen(s.at_hand.wells[i] ? theme().line : theme().quiet, 1));
     painter.setBrush(s.at_hand.wells[i] ? QBrush(shown_color(*s.at_hand.wells[i], s.vision))
                                         : QBrush(Qt::NoBrush));
     painter.drawEllipse(r);
-    const QRectF mark(r.center().x() - 8, number_rect(i).bottom() - 1, 16, 2);
+    const bool beside = m_build != Build::Row && has_rows();
+    const QRectF mark = beside ? QRectF(r.left(), r.bottom() + 1, r.width() + kBesideWell, 1.5)
+                               : QRectF(r.center().x() - 8, number_rect(i).bottom() - 1, 16, 2);
     if (filling) painter.fillRect(mark, theme().strong);
     if (!filling && m_pointed == i) painter.fillRect(mark, theme().frame);
-    if (m_build == Build::Row) continue;
+    // Only the chosen row's are keys.
+    if (m_build == Build::Row || (beside && i / kWellsInRow != s.at_hand.row && !filling)) continue;
     painter.setFont(filling ? heading_font() : caption_font());
     painter.setPen(filling ? theme().strong : theme().quiet);
-    painter.drawText(number_rect(i), Qt::AlignCenter, number(static_cast<double>(i + 1), 0));
+    painter.drawText(number_rect(i), Qt::AlignCenter, number(static_cast<double>(i % kWellsInRow + 1), 0));
   }
 }
 
@@ -163,7 +231,9 @@ void WellsView::point_at(QPointF p) {
   std::optional<std::size_t> number;
   for (std::size_t i = 0; i < m_model.session().at_hand.wells.size(); ++i)
     if (number_rect(i).contains(p)) number = i;
-  setCursor(color_at(p) ? Qt::OpenHandCursor : number ? Qt::PointingHandCursor : Qt::ArrowCursor);
+  const auto row = row_at(p);
+  const bool name = row && name_rect(*row).contains(p);
+  setCursor(color_at(p) ? Qt::OpenHandCursor : number || name ? Qt::PointingHandCursor : Qt::ArrowCursor);
   if (number == m_pointed) return;
   m_pointed = number;
   update();
@@ -193,10 +263,19 @@ void WellsView::keyPressEvent(QKeyEvent* event) {
   switch (event->key()) {
   case Qt::Key_Right:
     m_at = std::min(m_at + 1, places() - 1);
-    return update();
+    return show_key_row();
   case Qt::Key_Left:
     m_at -= m_at > 0;
-    return update();
+    return show_key_row();
+  case Qt::Key_Down:
+    m_at = std::min(m_at + kWellsInRow, places() - 1);
+    return show_key_row();
+  case Qt::Key_Up:
+    m_at -= std::min(m_at, kWellsInRow);
+    return show_key_row();
+  case Qt::Key_F2:
+    if (m_build != Build::Row && has_rows()) edit_name(m_model.at_hand().row);
+    return;
   case Qt::Key_Return:
   case Qt::Key_Enter:
     return click(place_rect(m_at).center(), event->modifiers());
@@ -211,6 +290,55 @@ void WellsView::keyPressEvent(QKeyEvent* event) {
   }
 }
 
+/// The row that keys go through is the chosen one, and is seen.
+void WellsView::show_key_row() {
+  const std::size_t row = m_at / kWellsInRow;
+  if (m_at < m_model.at_hand().wells.size() && row != m_model.at_hand().row) m_picks.choose_well_row(row);
+  update();
+}
+
+void WellsView::mouseDoubleClickEvent(QMouseEvent* event) {
+  const auto row = row_at(event->position());
+  if (event->button() == Qt::LeftButton && row && name_rect(*row).contains(event->position()))
+    return edit_name(*row);
+  mousePressEvent(event);
+}
+
+/// A row without a name begins with an empty one.
+void WellsView::edit_name(std::size_t row) {
+  m_named = row;
+  const QRectF at = name_rect(row);
+  m_name->setText(text(row_name(m_model.at_hand(), row)));
+  m_name->setGeometry(0, static_cast<int>(at.top()) - 3, static_cast<int>(indent()) + 60, 22);
+  m_name->show();
+  m_name->setFocus();
+  m_name->selectAll();
+}
+
+bool WellsView::offers_menu(QPointF p) const { return row_at(p).has_value() || m_build == Build::Row; }
+
+void WellsView::contextMenuEvent(QContextMenuEvent* event) {
+  QMenu menu;
+  fill_menu(menu, row_at(event->pos()).value_or(m_model.at_hand().row));
+  menu.exec(event->globalPos());
+}
+
+void WellsView::fill_menu(QMenu& menu, std::size_t row) {
+  const std::size_t rows = well_rows(m_model.at_hand());
+  for (std::size_t i = 0; rows > 1 && i < rows; ++i) {
+    auto* choose =
+        menu.addAction(well_row_words(m_model.at_hand(), i), this, [this, i] { m_picks.choose_well_row(i); });
+    choose->setCheckable(true);
+    choose->setChecked(i == m_model.at_hand().row);
+  }
+  if (rows > 1) menu.addSeparator();
+  auto* add = menu.addAction(tr("Add row of wells"), this, [this] { m_picks.add_well_row(); });
+  add->setEnabled(rows < kMostWellRows);
+  if (rows == 1) return;
+  if (m_build != Build::Row) menu.addAction(tr("Rename row"), this, [this, row] { edit_name(row); });
+  menu.addAction(tr("Remove row"), this, [this, row] { m_picks.remove_well_row(row); });
+}
+
 void WellsView::click(QPointF p, Qt::KeyboardModifiers modifiers) {
   for (std::size_t i = 0; i < m_model.session().at_hand.wells.size(); ++i) {
     if (well_rect(i).contains(p))
@@ -219,6 +347,7 @@ void WellsView::click(QPointF p, Qt::KeyboardModifiers modifiers) {
       return m_picks.choose_filling_well(m_model.session().filling_well == i ? std::nullopt
                                                                              : std::optional(i));
   }
+  if (const auto row = row_at(p); row && name_rect(*row).contains(p)) return m_picks.choose_well_row(*row);
   const auto& recent = m_model.session().at_hand.recent;
   for (std::size_t i = 0; i < recent.size(); ++i)
     if (recent_rect(i).contains(p)) return m_picks.use_color(recent[i]);
@@ -229,7 +358,8 @@ bool WellsView::event(QEvent* event) {
   const auto* help = static_cast<QHelpEvent*>(event);
   QToolTip::showText(help->globalPos(),
                      tr("Click a well to use its color; picks then fill it. Shift+click to put the current "
-                        "color in it. Keys 1 to 8 use a well, with Shift they put the current color in."),
+                        "color in it. Keys 1 to 8 use a well, with Shift they put the current color in. "
+                        "9 goes to the next row; the right button adds rows."),
                      this);
   return true;
 }
@@ -238,16 +368,17 @@ void WellsView::end_drag() { m_pressed.call_off(); }
 
 AccessibleContent WellsView::accessible() {
   const Session& s = m_model.session();
-  AccessibleContent out{QAccessible::List,
-                        s.filling_well ? tr("every pick fills well %1").arg(*s.filling_well + 1)
-                                       : tr("no well is filled by picks"),
-                        {},
-                        {}};
+  AccessibleContent out{QAccessible::List, filling_words(), {}, {}};
   for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
+    if (well_rect(i).isNull()) continue;
     AccessibleItem item;
     item.key = accessible_key(kOwnItems, i);
     const auto& color = s.at_hand.wells[i];
-    item.name = tr("Well %1: %2").arg(i + 1).arg(color ? color_told(*color) : tr("empty"));
+    const QString held = color ? color_told(*color) : tr("empty");
+    item.name = has_rows() ? tr("Well %1 of %2: %3")
+                                 .arg(i % kWellsInRow + 1)
+                                 .arg(well_row_words(s.at_hand, i / kWellsInRow), held)
+                           : tr("Well %1: %2").arg(i + 1).arg(held);
     item.rect = well_rect(i);
     item.selectable = true;
     item.selected = s.filling_well == i;

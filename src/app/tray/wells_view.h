@@ -1,13 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Eight wells and the trail of recent colors.
+// Wells in rows of eight and the trail of recent colors.
 #pragma once
 
 #include "app/accessibility/accessibility.h"
 #include "app/platform/drag_out.h"
 #include "app/platform/drags.h"
+#include "app/platform/press_and_hold.h"
 #include "model/session/studio.h"
 
 #include <QWidget>
+
+class QLineEdit;
+class QMenu;
 
 namespace zc {
 
@@ -15,16 +19,19 @@ class Picking;
 
 class WordControl;
 
-class WellsView final : public QWidget, public AccessibleView, public Draggable {
+class WellsView final : public QWidget, public AccessibleView, public Draggable, public OffersMenu {
   Q_OBJECT
 public:
-  /// Where the window is narrow the wells stand closer; a row is the wells alone.
+  /// Where the window is narrow the wells stand closer; a row is the wells of the chosen row alone.
   enum class Build { Roomy, Narrow, Row };
   WellsView(Studio& model, Picking& picking, Build build, QWidget* parent);
   [[nodiscard]] QSize sizeHint() const override;
   void set_build(Build build);
   [[nodiscard]] QRectF well_rect(std::size_t well) const;
   [[nodiscard]] QRectF number_rect(std::size_t well) const;
+  /// Of the name of a row, where there are several.
+  [[nodiscard]] QRectF name_rect(std::size_t row) const;
+  [[nodiscard]] bool offers_menu(QPointF p) const override;
   [[nodiscard]] QRectF recent_rect(std::size_t place) const;
   [[nodiscard]] AccessibleContent accessible() override;
   void end_drag() override;
@@ -34,12 +41,22 @@ protected:
   void mousePressEvent(QMouseEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
   void mouseReleaseEvent(QMouseEvent* event) override;
+  void mouseDoubleClickEvent(QMouseEvent* event) override;
+  void contextMenuEvent(QContextMenuEvent* event) override;
   void leaveEvent(QEvent* event) override;
   void keyPressEvent(QKeyEvent* event) override;
   bool event(QEvent* event) override;
 
 private:
   void point_at(QPointF p);
+  [[nodiscard]] bool has_rows() const { return well_rows(m_model.at_hand()) > 1; }
+  [[nodiscard]] double indent() const;
+  [[nodiscard]] std::optional<std::size_t> row_at(QPointF p) const;
+  void paint_names(QPainter& painter);
+  void edit_name(std::size_t row);
+  void fill_menu(QMenu& menu, std::size_t row);
+  void show_key_row();
+  [[nodiscard]] QString filling_words() const;
   [[nodiscard]] QRectF place_rect(std::size_t place) const;
   [[nodiscard]] std::size_t places() const;
   void follow();
@@ -51,9 +68,11 @@ private:
   Picking& m_picks;
   WordControl* m_clear;
   WordControl* m_none;
+  QLineEdit* m_name; ///< Over the name of a row that is being edited.
   Build m_build;
   PressedColor m_pressed;
   std::size_t m_at = 0;                 ///< Where the keys are: the wells, then the recent colors.
+  std::size_t m_named = 0;              ///< The row whose name is being edited.
   std::optional<std::size_t> m_pointed; ///< The well whose number the pointer is on.
 };
 

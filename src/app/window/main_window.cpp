@@ -179,27 +179,31 @@ void MainWindow::make_menus(FileJob& job) {
   connect(help, &HelpMenu::stepsAsked, m_steps, &StepsLine::begin);
 }
 
-/// Digits use a well, Shift with a digit fills it, Ctrl with one shows a desk; not while a field is being
-/// typed in. Once by their places, for every layout, and once by what is written, where places are not told.
+/// Digits use a well of the chosen row, Shift with a digit fills it, 9 goes to the next row and Shift+9 to
+/// the one before, Ctrl with a digit shows a desk; not while a field is being typed in. Once by their places,
+/// for every layout, and once by what is written, where places are not told.
 void MainWindow::make_digit_keys() {
   connect(new KeyKeeper(*this), &KeyKeeper::digitPressed, this,
           [this](int digit, Qt::KeyboardModifiers with) {
-            const auto well = static_cast<std::size_t>(digit - 1);
-            if (with == Qt::ControlModifier) {
-              if (well < kDesks) m_model.viewing().show_desk(static_cast<Desk>(well));
-            } else if (well < m_model.at_hand().wells.size()) {
-              with == Qt::ShiftModifier ? m_model.picking().lay_down_well(well)
-                                        : m_model.picking().use_well(well);
-            }
+            const auto desk = static_cast<std::size_t>(digit - 1);
+            if (with != Qt::ControlModifier) return press_digit(digit, with == Qt::ShiftModifier);
+            if (desk < kDesks) m_model.viewing().show_desk(static_cast<Desk>(desk));
           });
-  for (int i = 0; i < 8; ++i) {
-    const auto well = static_cast<std::size_t>(i);
-    const auto key = static_cast<Qt::Key>(Qt::Key_1 + i);
+  for (int digit = 1; digit <= 9; ++digit) {
+    const auto key = static_cast<Qt::Key>(Qt::Key_0 + digit);
     connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this,
-            [this, well] { m_model.picking().use_well(well); });
+            [this, digit] { press_digit(digit, false); });
     connect(new QShortcut(QKeySequence(Qt::SHIFT | key), this), &QShortcut::activated, this,
-            [this, well] { m_model.picking().lay_down_well(well); });
+            [this, digit] { press_digit(digit, true); });
   }
+}
+
+void MainWindow::press_digit(int digit, bool shift) {
+  Picking& picking = m_model.picking();
+  const std::size_t place = static_cast<std::size_t>(digit - 1);
+  if (place >= kWellsInRow) return picking.step_well_row(shift ? -1 : 1);
+  const std::size_t well = m_model.at_hand().row * kWellsInRow + place;
+  shift ? picking.lay_down_well(well) : picking.use_well(well);
 }
 
 /// What happens, without what it happens to.

@@ -76,6 +76,7 @@ private:
   void lay_out(FileJob& job);
   void make_menus(FileJob& job);
   void make_digit_keys();
+  void press_digit(int digit, bool shift);
   void open_card(bool open);
   [[nodiscard]] bool may_close();
   void fit_on_screen();

@@ -14,7 +14,7 @@ namespace zc::cli {
 namespace {
 
 struct ImportRequest {
-  std::string piece, set, file, pattern;
+  std::string piece, set, file, pattern, book;
 };
 
 Result<FoundSet> read_by_pattern(const ImportRequest& r, const Bytes& bytes, const std::string& name) {
@@ -49,6 +49,7 @@ Result<Json> import_set(const ImportRequest& r) {
   const std::size_t before = there ? swatch_count(*there) : 0;
   const Id current = changed.piece.current_set;
   ImportPlan plan;
+  plan.book = r.book;
   if (there) {
     plan.into = ImportInto::OneSet;
     changed.piece.current_set = there->id;
@@ -83,6 +84,7 @@ Command add_import(const Options& app) {
   command.text("file", r->file, "File to read; its format is told from the contents", Options::Need::Needed);
   command.text("--into", r->piece, "Piece file; made where there is none", Options::Need::Needed);
   command.text("--pattern", r->pattern, "Text file with the pattern of the lines to read");
+  command.text("--book", r->book, "Color book that the names are from; they are kept as codes");
   command.text("--set", r->set, "Set to add to, or the name of a new one");
   return {command, [r] { return import_set(*r); }};
 }

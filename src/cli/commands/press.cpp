@@ -3,7 +3,7 @@
 
 #include "cli/sets.h"
 #include "core/color/text.h"
-#include "core/press/press.h"
+#include "core/piece/press_check.h"
 #include "io/container/piece_file.h"
 #include "io/shelf/press_shelf.h"
 
@@ -25,18 +25,15 @@ Result<Json> press(const PressRequest& r) {
   const auto press = open_press(r.profile.empty() ? shipped_press() : std::filesystem::path(r.profile));
   if (!press) return press.error();
   std::vector<const Swatch*> all;
-  std::vector<Srgb> colors;
   for (const auto& family : (*set)->families)
-    for (const auto& s : family.swatches) {
-      all.push_back(&s);
-      colors.push_back(s.color);
-    }
-  const auto found = check_for_press(**press, colors, r.limit);
+    for (const auto& s : family.swatches) all.push_back(&s);
+  const auto found = check_for_press(**press, press_wishes(**set), r.limit);
   Json swatches = Json::array();
   for (std::size_t i = 0; i < all.size(); ++i) {
     const SwatchPress& p = found[i];
     const NearestPrintable nearest = p.nearest.value_or(NearestPrintable{all[i]->color, 0, true});
     const Ink& ink = p.printed.ink;
+    const Code* code = code_of(*all[i]);
     swatches.push_back({{"name", all[i]->name},
                         {"hex", hex_of(all[i]->color)},
                         {"prints", p.prints},
@@ -45,7 +42,9 @@ Result<Json> press(const PressRequest& r) {
                         {"total", ink.total()},
                         {"nearest", hex_of(nearest.color)},
                         {"nearest_difference", nearest.difference},
-                        {"equal_value", nearest.equal_value}});
+                        {"equal_value", nearest.equal_value},
+                        {"as_written", written_for(**press, code) != nullptr},
+                        {"no_display_shows_it", code && beyond_display(*code)}});
   }
   return Json{{"profile", (*press)->name()}, {"ink_limit", (*press)->ink_limit()}, {"swatches", swatches}};
 }

@@ -8,17 +8,23 @@
 #include "io/photo/decode.h"
 #include "io/sheet/sheet_files.h"
 
+#include <cmath>
+#include <limits>
 #include <sstream>
 
 namespace zc::cli {
 namespace {
 
+/// For proofs on paper.
+constexpr double kUsualDots = 150;
+
 struct SheetRequest {
-  std::string piece, set, parts, under, output;
+  std::string piece, parts, under, output;
   SheetSpec spec;
   bool lying = false, replace = false;
   std::string ground;
-  double value = 66, dots = 150;
+  double value = 66, dots = std::numeric_limits<double>::quiet_NaN();
+  std::vector<std::string> sets;
 };
 
 /// "title,wheel" as parts in that order.
@@ -63,8 +69,13 @@ Result<Json> sheet(SheetRequest r) {
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   const Piece& piece = document->piece;
-  const auto set = set_or_current(piece, r.set);
-  if (!set) return set.error();
+  for (const std::string& name : r.sets) {
+    const auto set = set_or_current(piece, name);
+    if (!set) return set.error();
+    if (std::find(r.spec.sets.begin(), r.spec.sets.end(), (*set)->id) == r.spec.sets.end())
+      r.spec.sets.push_back((*set)->id);
+  }
+  const auto sets = sets_on(r.spec, piece);
   const Drawing drawing;
   SheetPictures pictures;
   QImage reference;
@@ -80,8 +91,13 @@ Result<Json> sheet(SheetRequest r) {
   std::vector<KeyCell> keys;
   if (shows_keys && !reference.isNull()) keys = keys_of_sheet(piece, reference);
   for (const KeyCell& key : keys) pictures.keys.push_back(key.name.toStdString());
-  const auto laid = sheet_of(piece, **set, r.spec, pictures, toolkit_measure());
+  const auto laid = sheet_of(piece, sets, r.spec, pictures, toolkit_measure());
   if (!laid) return laid.error();
+  std::size_t swatches = 0;
+  for (const SwatchSet* set : sets) swatches += swatch_count(*set);
+  const double usual = usual_dots(r.spec.paper);
+  const double unasked = r.spec.paper == Paper::LargeSquare || usual < kUsualDots ? usual : kUsualDots;
+  const double dots = std::isnan(r.dots) ? unasked : r.dots;
   const auto pages = sheet_file_names(r.output, laid->pages.size());
   for (std::size_t i = 1; i < pages.size() && !r.replace; ++i)
     if (std::filesystem::exists(pages[i]))
@@ -89,13 +105,13 @@ Result<Json> sheet(SheetRequest r) {
                    as_said("\"" + pages[i] + "\" is there already; give --replace, or another name."),
                    pages[i]};
   const SheetImages images = sheet_images(piece, r.spec, reference, 1200, std::move(keys));
-  const auto files = save_sheet(*laid, images, {piece.title, piece.signature}, r.dots, r.output);
+  const auto files = save_sheet(*laid, images, {piece.title, piece.signature}, dots, r.output);
   if (!files) return files.error();
   return Json{{"files", *files},
               {"pages", laid->pages.size()},
               {"width", laid->width},
               {"height", laid->height},
-              {"swatches", swatch_count(**set)}};
+              {"swatches", swatches}};
 }
 
 } // namespace
@@ -106,17 +122,21 @@ Command add_sheet(const Options& app) {
   auto r = std::make_shared<SheetRequest>();
   const Options command = app.command("sheet", "Lay the plan out on paper");
   command.text("piece", r->piece, "Piece file", Options::Need::Needed);
-  command.text("--set", r->set, "Name of the set; the current one when left out");
+  command.texts("--set", r->sets, "Name of a set, once for each; the current one when left out");
   command.choice("--paper", kPaperWords, "Paper or screen", r->spec.paper);
   command.flag("--lying", r->lying, "Wider than high");
   command.text("--with", r->parts, "Parts from the top down, parted by commas");
   command.choice<Ground>("--ground", grounds, "Light or dark",
                          std::function<void(Ground)>([r](Ground g) { r->spec.dark = g == Ground::Dark; }));
   command.flag("--by-value", r->spec.by_value, "Swatches from light to dark instead of family by family");
+  command.flag("--large", r->spec.large, "Large swatches with their words below them");
+  command.flag("--places", r->spec.places, "The swatches as dots on the wheel");
   command.flag("--notes", r->spec.notes, "With the notes of the swatches");
   command.number("--margin", r->spec.margin, "Millimetres, 5 to 40");
   command.number("--value", r->value, "L* that the wheel is shown at");
-  command.number("--dots", r->dots, "Pixels an inch of a PNG, 36 to 600");
+  command.number(
+      "--dots", r->dots,
+      "Pixels an inch of a PNG, 36 to 600; 150 when left out, as many as it has where the size is in pixels");
   command.flag("--replace", r->replace, "Replace further pages that are there: name-2.png and so on");
   command.text("-o,--output", r->output, "PDF, SVG or PNG file to write", Options::Need::Needed);
   return {command, [r] { return sheet(*r); }};

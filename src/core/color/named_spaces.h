@@ -13,6 +13,7 @@ namespace zc {
 /// CIELAB relative to D50 (ICC PCS white 0.9642, 1, 0.8249), as files of the print trade and CSS mean it.
 struct LabD50 {
   double l = 0, a = 0, b = 0;
+  bool operator==(const LabD50&) const = default;
 };
 /// Adapted between D65 and D50 by the Bradford transform (ICC.1:2022, Annex E).
 [[nodiscard]] LabD50 lab_d50_from_srgb(Srgb c);

@@ -87,8 +87,12 @@ const SwatchSet* target_of(const Piece& piece, const ImportPlan& plan) {
   return plan.set == 0 ? current_set(piece) : find_set(piece, plan.set);
 }
 
-Swatch swatch_of(const FoundColor& c) {
+Swatch swatch_of(const FoundColor& c, const std::string& book) {
   Swatch out{0, c.color};
+  out.code = c.code;
+  if (!c.code && !book.empty() && !c.name.empty())
+    out.code = Code{BookName{shortened(book, kLongestName), shortened(c.name, kLongestName)},
+                    c.lab.value_or(lab_d50_from_srgb(c.color)), c.color};
   out.name = stripped(fitting_name(c.name, ""));
   out.note = shortened(c.note, kLongestNote);
   return out;
@@ -134,7 +138,7 @@ Result<Piece> with_found(Piece piece, const FoundSet& found, const ImportPlan& p
   for (const auto& family : found.families) {
     std::vector<Swatch> swatches;
     for (const auto& c : family.colors)
-      if (wanted[at++]) swatches.push_back(swatch_of(c));
+      if (wanted[at++]) swatches.push_back(swatch_of(c, plan.book));
     if (out) out = with_brought_in(std::move(out).value(), family.name, swatches, plan);
   }
   return out;

@@ -14,6 +14,8 @@ struct FoundColor {
   Srgb color;
   std::string name = {}; ///< Empty where the file has none.
   std::string note = {};
+  std::optional<Code> code = {};  ///< As the file writes it.
+  std::optional<LabD50> lab = {}; ///< The color itself, where the file has its CIELAB.
 };
 struct FoundFamily {
   std::string name = {}; ///< Empty where the file has no families.
@@ -48,7 +50,8 @@ struct ImportPlan {
   Id family = 0;
   bool leave_out_same = true; ///< Not used for a new set.
   bool leave_out_near = false;
-  Id set = 0; ///< 0 is the current one.
+  Id set = 0;            ///< 0 is the current one.
+  std::string book = {}; ///< The color book that the names are from: they become codes. Empty for none.
   /// Of each color in order, whether it is wanted whatever the rules above say; may be shorter.
   std::vector<std::optional<bool>> chosen = {};
 };

@@ -6,6 +6,7 @@
 #include "core/base/list.h"
 #include "core/color/bands.h"
 #include "core/mask/mask.h"
+#include "core/piece/code.h"
 #include "core/try/study_spec.h"
 #include "core/wheel/wheel.h"
 
@@ -38,11 +39,20 @@ struct Swatch {
   std::string note = {};                 ///< Its role in the piece.
   std::optional<SampleOrigin> from = {}; ///< Where it was sampled, when it was.
   int place = 0;                         ///< Its place in the family's row, from 0; places may be free.
+  std::optional<Code> code = {};         ///< As it was written, when it was; ask code_of().
   bool locked = false;                   ///< Its color is kept from change.
   bool used = false;                     ///< The user has ticked it off.
   std::string extras = {};               ///< Unknown fields of the file, kept as JSON text; likewise below.
   bool operator==(const Swatch&) const = default;
 };
+
+/// The code of a swatch, or null where it has none or another color by now.
+[[nodiscard]] inline const Code* code_of(const Swatch& s) { return code_for(s.color, s.code); }
+
+[[nodiscard]] inline bool is_beyond_display(const Swatch& s) {
+  const Code* code = code_of(s);
+  return code && beyond_display(*code);
+}
 
 /// Swatches stand in the order of their places, each at a place of its own.
 struct Family {

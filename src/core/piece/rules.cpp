@@ -135,11 +135,23 @@ private:
     for (const auto& s : family.swatches) {
       const bool whole = s.place > last && s.place < kMostPlaces && in_bounds(s.color) &&
                          s.name.size() <= kLongestName && s.note.size() <= kLongestNote &&
-                         (!s.picked || in_bounds(s.picked->at)) && (!s.from || in_photo(*s.from));
+                         (!s.picked || in_bounds(s.picked->at)) && (!s.from || in_photo(*s.from)) &&
+                         (!s.code || whole_code(*s.code));
       if (!whole) swatch(s, at(path, "swatches", i) + ".", last);
       last = s.place;
       ++i;
     }
+  }
+  static bool whole_code(const Code& code) {
+    constexpr double widest = 1000; // Of CIELAB, beyond anything a surface has.
+    const auto holds = [](double x, double most) { return x >= 0 && x <= most; };
+    const auto lab = [](double x) { return std::abs(x) <= widest; };
+    if (!lab(code.lab.l) || !lab(code.lab.a) || !lab(code.lab.b) || !in_bounds(code.shown)) return false;
+    if (const auto* name = std::get_if<BookName>(&code.as))
+      return name->book.size() <= kLongestName && name->name.size() <= kLongestName;
+    const auto& [ink, profile, digest] = std::get<WrittenInks>(code.as);
+    return holds(ink.c, 100) && holds(ink.m, 100) && holds(ink.y, 100) && holds(ink.k, 100) &&
+           profile.size() <= kLongestName && digest.size() <= kLongestName;
   }
   static bool in_photo(const SampleOrigin& from) {
     return from.reference != 0 && kPixelRange.holds(from.x) && kPixelRange.holds(from.y);
@@ -151,6 +163,7 @@ private:
     short_enough(path + "note", s.note, kLongestNote);
     holds(!s.picked || in_bounds(s.picked->at), path + "picked", Sentence::NotOnWheel);
     holds(!s.from || in_photo(*s.from), path + "from", Sentence::NoPhotoPlace);
+    holds(!s.code || whole_code(*s.code), path + "code", Sentence::CodeNumbers);
   }
 
   template <class Use> void each_id(const Use& use) const {
@@ -202,14 +215,23 @@ std::uint64_t weight_of(const std::string& text) {
 }
 
 /// The numbers and field names of a swatch with all that it can have, and its lines' indents.
-constexpr std::uint64_t kSwatchWeight = 900, kFamilyWeight = 200, kVersionWeight = 200, kSetWeight = 400;
+constexpr std::uint64_t kSwatchWeight = 900, kCodeWeight = 700, kFamilyWeight = 200, kVersionWeight = 200,
+                        kSetWeight = 400;
+
+std::uint64_t weight_of(const Code& code) {
+  if (const auto* name = std::get_if<BookName>(&code.as))
+    return kCodeWeight + weight_of(name->book) + weight_of(name->name);
+  const auto& inks = std::get<WrittenInks>(code.as);
+  return kCodeWeight + weight_of(inks.profile) + weight_of(inks.digest);
+}
 
 std::uint64_t weight_of(const List<Family>& families) {
   std::uint64_t out = 0;
   for (const Family& family : families) {
     out += kFamilyWeight + weight_of(family.name) + 2 * family.extras.size();
     for (const Swatch& s : family.swatches)
-      out += kSwatchWeight + weight_of(s.name) + weight_of(s.note) + 2 * s.extras.size();
+      out += kSwatchWeight + weight_of(s.name) + weight_of(s.note) + 2 * s.extras.size() +
+             (s.code ? weight_of(*s.code) : 0);
   }
   return out;
 }
@@ -234,7 +256,7 @@ std::uint64_t reference_bytes(const Piece& piece) {
 
 /// Not looked at where so few swatches cannot come to it, whatever they are called.
 bool too_much_text(const Piece& piece, const Piece& before) {
-  constexpr std::uint64_t heaviest = kSwatchWeight + 6 * (kLongestName + kLongestNote);
+  constexpr std::uint64_t heaviest = kSwatchWeight + kCodeWeight + 6 * (3 * kLongestName + kLongestNote);
   if (swatches_in_all(piece) < kMostText / heaviest / 2) return false;
   const std::uint64_t weight = text_weight(piece);
   return weight > kMostText && weight > text_weight(before);

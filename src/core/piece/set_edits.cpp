@@ -335,6 +335,17 @@ Result<Piece> without_family(Piece piece, Id family) {
 
 // ---------------------------------------------------------------- swatches
 
+namespace {
+
+bool any_coded(const Piece& piece, const std::vector<Id>& swatches) {
+  return std::any_of(swatches.begin(), swatches.end(), [&](Id id) {
+    const Swatch* s = find_swatch(piece, id);
+    return s && code_of(*s);
+  });
+}
+
+} // namespace
+
 Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, const std::string& name,
                           std::optional<int> place) {
   Family* f = family_to_change(piece, family);
@@ -346,6 +357,7 @@ Result<Piece> with_swatch(Piece piece, Id family, const LaidColor& laid, const s
   if (swatch_count(*set_of_family(piece, family)) >= kMostSwatches) return too_many_swatches();
   Swatch swatch{piece.next_id++, laid.color, laid.picked, *clean};
   swatch.from = laid.from;
+  swatch.code = laid.code;
   put_at(*f, std::move(swatch), free_place_from(*f, place.value_or(next_place(*f))));
   return piece;
 }
@@ -368,12 +380,31 @@ Result<Piece> with_swatch_note(Piece piece, Id swatch, std::string note) {
   return piece;
 }
 
+Result<Piece> with_swatch_coded(Piece piece, Id swatch, const Code& code) {
+  return with_swatches_colored(std::move(piece), {swatch}, {code.shown, {}, {}, code});
+}
+
+Result<Piece> without_codes(Piece piece, const std::vector<Id>& swatches) {
+  if (!any_coded(piece, swatches)) return Error{ErrorCode::NotFound, Sentence::NoCode, "code"};
+  for_each_of(piece, swatches, [](Swatch& s) { s.code.reset(); });
+  return piece;
+}
+
+Result<Piece> with_finish(Piece piece, const std::vector<Id>& swatches, Finish finish) {
+  if (!any_coded(piece, swatches)) return Error{ErrorCode::NotFound, Sentence::NoCode, "code"};
+  for_each_of(piece, swatches, [finish](Swatch& s) {
+    if (code_of(s)) s.code->finish = finish;
+  });
+  return piece;
+}
+
 Result<Piece> with_swatches_colored(Piece piece, const std::vector<Id>& swatches, const LaidColor& color) {
   if (const auto error = kept_from_change(piece, swatches)) return *error;
   for_each_of(piece, swatches, [&](Swatch& s) {
     s.color = color.color;
     s.picked = color.picked;
     s.from = color.from;
+    s.code = color.code;
   });
   return piece;
 }

@@ -67,6 +67,7 @@ struct LaidColor {
   Srgb color;
   std::optional<WheelPlace> picked;
   std::optional<SampleOrigin> from = {};
+  std::optional<Code> code = {};
 };
 /// Lays a color into a family as a new swatch, at its next place, or at `place` and the next free one from
 /// there. An empty name becomes the color in words. ERRORS: TooLarge past kMostSwatches, here and below;
@@ -75,6 +76,12 @@ struct LaidColor {
                                         const std::string& name, std::optional<int> place = {});
 [[nodiscard]] Result<Piece> with_swatch_named(Piece piece, Id swatch, const std::string& name);
 [[nodiscard]] Result<Piece> with_swatch_note(Piece piece, Id swatch, std::string note);
+/// The swatch takes up a code, and the color that stands for it. ERRORS: BadInput when it is locked.
+[[nodiscard]] Result<Piece> with_swatch_coded(Piece piece, Id swatch, const Code& code);
+/// They keep their colors. ERRORS: NotFound when none of them has a code.
+[[nodiscard]] Result<Piece> without_codes(Piece piece, const std::vector<Id>& swatches);
+/// What their inks do that no display shows. ERRORS: as without_codes().
+[[nodiscard]] Result<Piece> with_finish(Piece piece, const std::vector<Id>& swatches, Finish finish);
 /// The same color for each of the swatches. ERRORS: BadInput when one is locked.
 [[nodiscard]] Result<Piece> with_swatches_colored(Piece piece, const std::vector<Id>& swatches,
                                                   const LaidColor& color);

@@ -10,6 +10,7 @@
 #include "core/color/named_spaces.h"
 
 #include <lcms2.h>
+#include <lcms2_plugin.h>
 
 #include <algorithm>
 #include <array>
@@ -74,6 +75,25 @@ std::string name_in(cmsHPROFILE profile, const std::string& otherwise) {
   return out.empty() ? otherwise : out;
 }
 
+/// MD5 of the profile with its flags, rendering intent and ID at 0. The library's own takes it of the profile
+/// as it would write it, which is not as it was written.
+std::string digest_of(std::vector<unsigned char> icc) {
+  for (const auto& [from, to] : {std::pair(44, 48), std::pair(64, 68), std::pair(84, 100)})
+    std::fill(icc.begin() + from, icc.begin() + to, static_cast<unsigned char>(0));
+  const cmsHANDLE md5 = cmsMD5alloc(nullptr);
+  if (!md5) return {};
+  cmsMD5add(md5, icc.data(), static_cast<cmsUInt32Number>(icc.size()));
+  cmsProfileID id{};
+  cmsMD5finish(&id, md5);
+  constexpr std::string_view digits = "0123456789abcdef";
+  std::string out;
+  for (const cmsUInt8Number byte : id.ID8) {
+    out += digits[byte >> 4];
+    out += digits[byte & 15];
+  }
+  return out;
+}
+
 } // namespace
 
 Result<std::shared_ptr<const Press>> Press::read(const std::vector<unsigned char>& icc,
@@ -92,17 +112,18 @@ Result<std::shared_ptr<const Press>> Press::read(const std::vector<unsigned char
   std::shared_ptr<Press> out(new Press);
   out->m_to_press = make(srgb.get(), TYPE_RGB_DBL, press.get(), TYPE_CMYK_DBL, INTENT_RELATIVE_COLORIMETRIC,
                          cmsFLAGS_BLACKPOINTCOMPENSATION);
-  out->m_from_press = make(press.get(), TYPE_CMYK_DBL, srgb.get(), TYPE_RGB_DBL, INTENT_RELATIVE_COLORIMETRIC,
-                           cmsFLAGS_BLACKPOINTCOMPENSATION);
-  out->m_on_paper =
-      make(press.get(), TYPE_CMYK_DBL, srgb.get(), TYPE_RGB_DBL, INTENT_ABSOLUTE_COLORIMETRIC, 0);
+  // Back to XYZ and not to sRGB: outside of it Little CMS goes on along the straight foot of the curve, and
+  // cyan would be what no color is.
   const Profile xyz(cmsCreateXYZProfile());
+  out->m_on_paper =
+      make(press.get(), TYPE_CMYK_DBL, xyz.get(), TYPE_XYZ_DBL, INTENT_ABSOLUTE_COLORIMETRIC, 0);
   out->m_xyz_to_press = make(xyz.get(), TYPE_XYZ_DBL, press.get(), TYPE_CMYK_DBL,
                              INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_BLACKPOINTCOMPENSATION);
   out->m_xyz_from_press = make(press.get(), TYPE_CMYK_DBL, xyz.get(), TYPE_XYZ_DBL,
                                INTENT_RELATIVE_COLORIMETRIC, cmsFLAGS_BLACKPOINTCOMPENSATION);
   for (const void* transform : out->transforms())
     if (!transform) return unusable(file_name);
+  out->m_digest = digest_of(icc);
   out->m_name = name_in(press.get(), file_name);
   out->m_ink_limit = cmsDetectTAC(press.get());
   return std::shared_ptr<const Press>(std::move(out));
@@ -113,12 +134,18 @@ Press::~Press() {
     if (transform) cmsDeleteTransform(transform);
 }
 
-Srgb Press::color_of(const Ink& ink) const {
+namespace {
+
+Srgb seen_through(void* transform, const Ink& ink) {
   const double in[4] = {ink.c, ink.m, ink.y, ink.k};
   double out[3] = {};
-  cmsDoTransform(m_from_press, in, out, 1);
-  return {out[0], out[1], out[2]};
+  cmsDoTransform(transform, in, out, 1);
+  return srgb_from_xyz(xyz_d65_from_d50({out[0], out[1], out[2]}));
 }
+
+} // namespace
+
+Srgb Press::color_of(const Ink& ink) const { return seen_through(m_xyz_from_press, ink); }
 
 Printed Press::printed(Srgb color) const {
   const double in[3] = {color.r, color.g, color.b};
@@ -131,15 +158,22 @@ Printed Press::printed(Srgb color) const {
   return out;
 }
 
+Printed Press::printed(LabD50 color) const {
+  const Xyz wanted = xyz_from_lab_d50(color);
+  const Xyz in = xyz_d50_from_d65(wanted);
+  const double there[3] = {in.x, in.y, in.z};
+  double ink[4] = {};
+  cmsDoTransform(m_xyz_to_press, there, ink, 1);
+  for (double& share : ink) share = std::clamp(share, 0.0, 100.0);
+  Printed out{{ink[0], ink[1], ink[2], ink[3]}, {}, 0};
+  out.back = color_of(out.ink);
+  out.difference = ciede2000(lab_from_xyz(wanted), lab_from_srgb(out.back));
+  return out;
+}
+
 Srgb Press::proof(Srgb color, bool paper_white) const {
   const Printed way = printed(color);
-  Srgb seen = way.back;
-  if (paper_white) {
-    const double in[4] = {way.ink.c, way.ink.m, way.ink.y, way.ink.k};
-    double out[3] = {};
-    cmsDoTransform(m_on_paper, in, out, 1);
-    seen = {out[0], out[1], out[2]};
-  }
+  const Srgb seen = paper_white ? seen_through(m_on_paper, way.ink) : way.back;
   return brought_into_gamut_at_value(xyz_from_srgb(seen));
 }
 

@@ -6,6 +6,8 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/color/ink.h"
+#include "core/color/named_spaces.h"
 #include "core/color/spaces.h"
 
 #include <array>
@@ -17,13 +19,6 @@
 #include <vector>
 
 namespace zc {
-
-/// Percent of the paper, 0..100 each.
-struct Ink {
-  double c = 0, m = 0, y = 0, k = 0;
-  [[nodiscard]] double total() const { return c + m + y + k; }
-  bool operator==(const Ink&) const = default;
-};
 
 /// CIEDE2000 from which on a color does not print (common practice, no source).
 inline constexpr double kPrintLimit = 2;
@@ -63,6 +58,8 @@ public:
 
   /// What the profile calls itself, or its file.
   [[nodiscard]] const std::string& name() const { return m_name; }
+  /// Its profile ID (ISO 15076-1, 7.2.18), in hex.
+  [[nodiscard]] const std::string& digest() const { return m_digest; }
   /// The largest total ink that the profile asks for, percent; 0 where it cannot be told.
   [[nodiscard]] double ink_limit() const { return m_ink_limit; }
 
@@ -71,6 +68,8 @@ public:
   [[nodiscard]] bool prints(Srgb color, double limit = kPrintLimit) const {
     return printed(color).difference < limit;
   }
+  /// The same for a color that a display may not be able to show.
+  [[nodiscard]] Printed printed(LabD50 color) const;
   /// How inks look; may lie outside 0..1. REQUIRES inks of 0..100.
   [[nodiscard]] Srgb color_of(const Ink& ink) const;
   /// The 8-bit color, printable with a margin of kPrintMargin, that is nearest by large_difference() among
@@ -84,8 +83,8 @@ public:
 
 private:
   Press() = default;
-  [[nodiscard]] std::array<void*, 5> transforms() const {
-    return {m_to_press, m_from_press, m_on_paper, m_xyz_to_press, m_xyz_from_press};
+  [[nodiscard]] std::array<void*, 4> transforms() const {
+    return {m_to_press, m_on_paper, m_xyz_to_press, m_xyz_from_press};
   }
   /// A color, and its large_difference() from the wish.
   struct Found {
@@ -111,10 +110,9 @@ private:
   [[nodiscard]] std::optional<NearestPrintable> rounded(const Lab& wanted, const Lab& place, bool equal_value,
                                                         double limit) const;
 
-  std::string m_name;
+  std::string m_name, m_digest;
   double m_ink_limit = 0;
   void* m_to_press = nullptr;
-  void* m_from_press = nullptr;
   void* m_on_paper = nullptr;
   // The same ways without the curves of the display, for the search.
   void* m_xyz_to_press = nullptr;

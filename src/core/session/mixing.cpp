@@ -42,6 +42,8 @@ void forget_places(Mixing& mixing) {
   mixing.parts.clear();
   mixing.picks.clear();
   mixing.line.reset();
+  mixing.smears.clear();
+  mixing.at.reset();
   mixing.follows.reset();
 }
 
@@ -74,6 +76,26 @@ Mixing with_corner(Mixing mixing, std::size_t corner, MixingCorner color) {
   mixing.corners.push_back(std::move(color));
   forget_places(mixing);
   return mixing;
+}
+
+Mixing with_stroke(Mixing mixing, const MixField& field, const FieldPath& path) {
+  const auto picked = picked_along(field, streaks_of(mixing), path, static_cast<std::size_t>(mixing.steps));
+  mixing.picks.insert(mixing.picks.end(), picked.begin(), picked.end());
+  if (mixing.picks.size() > kMostMixPicks)
+    mixing.picks.erase(mixing.picks.begin(), mixing.picks.end() - static_cast<std::ptrdiff_t>(kMostMixPicks));
+  return mixing;
+}
+
+Mixing with_smear(Mixing mixing, FieldPath path) {
+  mixing.smears.push_back(std::move(path));
+  if (mixing.smears.size() > kMostSmears) mixing.smears.erase(mixing.smears.begin());
+  return mixing;
+}
+
+std::vector<Streak> streaks_of(const Mixing& mixing) {
+  std::vector<Streak> out;
+  for (const FieldPath& path : mixing.smears) out.push_back(smeared(mixing.corners.size(), out, path));
+  return out;
 }
 
 Mixing without_corner(Mixing mixing, std::size_t corner) {

@@ -27,31 +27,32 @@ constexpr std::optional<Part> kPieceParts[] = {
 template <class T>
 requires std::same_as<std::remove_const_t<T>, AtHand>
 auto members_of(T& at_hand) {
-  auto& [wells, recent, current, steps, mask_locked] = at_hand;
-  return std::tie(wells, recent, current, steps, mask_locked);
+  auto& [wells, row_names, row, recent, current, steps, mixing, mask_locked, extras] = at_hand;
+  return std::tie(wells, row_names, row, recent, current, steps, mixing, mask_locked, extras);
 }
-constexpr std::optional<Part> kAtHandParts[] = {Part::AtHand, Part::AtHand, Part::Color, Part::Steps,
-                                                Part::Masking};
+constexpr std::optional<Part> kAtHandParts[] = {Part::AtHand, Part::AtHand,  Part::AtHand,
+                                                Part::AtHand, Part::Color,   Part::Steps,
+                                                Part::Mixing, Part::Masking, std::nullopt};
 
 template <class T>
 requires std::same_as<std::remove_const_t<T>, Session>
 auto members_of(T& session) {
-  auto& [at_hand, at, section_angle, before, origin, filling_well, relations, ramp, extracted, selection,
-         family, area, reference, adjustment, left_out, desk, looks, keeps_reference, set_view, looking,
-         trying, sharing, mixing, reach, vision, vivid_plan, keys, shows_keys, carry, mask_keeps,
+  auto& [at_hand, at, section_angle, before, origin, code, filling_well, relations, ramp, extracted,
+         selection, family, area, reference, adjustment, left_out, desk, looks, keeps_reference, set_view,
+         looking, trying, sharing, reach, vision, vivid_plan, keys, shows_keys, carry, mask_keeps,
          picks_outside, sample_side] = session;
-  return std::tie(at_hand, at, section_angle, before, origin, filling_well, relations, ramp, extracted,
+  return std::tie(at_hand, at, section_angle, before, origin, code, filling_well, relations, ramp, extracted,
                   selection, family, area, reference, adjustment, left_out, desk, looks, keeps_reference,
-                  set_view, looking, trying, sharing, mixing, reach, vision, vivid_plan, keys, shows_keys,
-                  carry, mask_keeps, picks_outside, sample_side);
+                  set_view, looking, trying, sharing, reach, vision, vivid_plan, keys, shows_keys, carry,
+                  mask_keeps, picks_outside, sample_side);
 }
 /// What is at hand, looking and trying are of several parts and are asked for themselves.
 constexpr std::optional<Part> kSessionParts[] = {
-    std::nullopt,      Part::Color,      Part::Color,     Part::Color,     Part::Color,     Part::AtHand,
-    Part::Relations,   Part::Ramp,       Part::Extracted, Part::Selection, Part::Selection, Part::Masking,
-    Part::Reference,   Part::Adjustment, Part::Versions,  Part::Desk,      Part::Looking,   Part::Looking,
-    Part::SetView,     std::nullopt,     std::nullopt,    Part::Sharing,   Part::Mixing,    Part::Reach,
-    Part::ColorVision, Part::Vivid,      Part::Keys,      Part::Keys,      Part::Masking,   Part::Masking,
+    std::nullopt,      Part::Color,     Part::Color,      Part::Color,     Part::Color,     Part::Color,
+    Part::AtHand,      Part::Relations, Part::Ramp,       Part::Extracted, Part::Selection, Part::Selection,
+    Part::Masking,     Part::Reference, Part::Adjustment, Part::Versions,  Part::Desk,      Part::Looking,
+    Part::Looking,     Part::SetView,   std::nullopt,     std::nullopt,    Part::Sharing,   Part::Reach,
+    Part::ColorVision, Part::Vivid,     Part::Keys,       Part::Keys,      Part::Masking,   Part::Masking,
     Part::Masking,     Part::Looking};
 
 template <class Members, std::size_t... I>

@@ -102,6 +102,7 @@ Session started(Session session, const Piece& piece, const Geometry& geometry, c
   session.area = 0;
   session.filling_well.reset();
   session.picks_outside = false;
+  session.sharing.sheet.sets.clear();
   session.sharing.files.folder.clear();
   session.sharing.files.at_save = false;
   if (session.set_view == SetView::Import) session.set_view = SetView::Staff;
@@ -110,7 +111,7 @@ Session started(Session session, const Piece& piece, const Geometry& geometry, c
   session.relations.own.clear();
   session.ramp.clear();
   session.extracted = {};
-  session.mixing = {};
+  session.code.reset();
   session.trying = {};
   session.looking.region.reset();
   session.looking.limits.clear();
@@ -137,6 +138,7 @@ Session followed(Session session, const Piece& piece, const Geometry& geometry) 
   session.reference = shown_reference(piece, session.reference);
   if (session.looking.spot && !find_reference(piece, session.looking.spot->at.reference))
     session.looking.spot.reset();
+  std::erase_if(session.sharing.sheet.sets, [&piece](Id set) { return !find_set(piece, set); });
   // A state that is gone is the set as it is.
   for (TrySide* side : {&session.trying.left, &session.trying.right, &session.trying.from}) {
     if (side->set != 0 && !find_set(piece, side->set)) *side = {};
@@ -251,7 +253,7 @@ Session back_to_before(Session session, const Geometry& geometry) {
 Result<Session> well_used(Session session, const Geometry& geometry, std::size_t well) {
   assert(well < session.at_hand.wells.size());
   const auto color = session.at_hand.wells.at(well);
-  const std::string number = std::to_string(well + 1);
+  const std::string number = std::to_string(well % kWellsInRow + 1);
   if (!color) return Error{ErrorCode::NotFound, say(Sentence::WellEmpty, number, number), "well"};
   session.before = session.color();
   return located(std::move(session), geometry, *color, {});
@@ -271,6 +273,65 @@ Session well_chosen(const Session& session, const Geometry& geometry, std::size_
 
 Session well_cleared(Session session, std::size_t well) {
   session.at_hand.wells.at(well).reset();
+  return session;
+}
+
+Result<Session> well_row_added(Session session) {
+  AtHand& hand = session.at_hand;
+  if (well_rows(hand) >= kMostWellRows)
+    return Error{ErrorCode::TooLarge, say(Sentence::MostWellRows, std::to_string(kMostWellRows)), "wells"};
+  hand.row = well_rows(hand);
+  hand.wells.resize(hand.wells.size() + kWellsInRow);
+  return session;
+}
+
+Result<Session> well_row_removed(Session session, std::size_t row) {
+  AtHand& hand = session.at_hand;
+  assert(row < well_rows(hand));
+  if (well_rows(hand) == 1) return Error{ErrorCode::BadInput, Sentence::LastWellRow, "wells"};
+  const auto first = hand.wells.begin() + static_cast<std::ptrdiff_t>(row * kWellsInRow);
+  for (std::size_t well = kWellsInRow; well-- > 0;)
+    if (const auto& color = first[static_cast<std::ptrdiff_t>(well)])
+      hand.recent = with_recent(std::move(hand.recent), *color);
+  hand.wells.erase(first, first + kWellsInRow);
+  if (row < hand.row_names.size())
+    hand.row_names.erase(hand.row_names.begin() + static_cast<std::ptrdiff_t>(row));
+  hand.row = std::min(hand.row, well_rows(hand) - 1);
+  // A well of a row behind it is filled as before.
+  if (auto& filling = session.filling_well; filling && *filling / kWellsInRow == row)
+    filling.reset();
+  else if (filling && *filling / kWellsInRow > row)
+    *filling -= kWellsInRow;
+  return session;
+}
+
+Result<Session> well_row_named(Session session, std::size_t row, const std::string& name) {
+  AtHand& hand = session.at_hand;
+  assert(row < well_rows(hand));
+  const std::string clean(trimmed(name));
+  if (clean.size() > kLongestName)
+    return Error{ErrorCode::BadInput, say(Sentence::NameTooLong, Term{"row"}), "name"};
+  if (hand.row_names.size() <= row) hand.row_names.resize(row + 1);
+  hand.row_names[row] = clean;
+  while (!hand.row_names.empty() && hand.row_names.back().empty()) hand.row_names.pop_back();
+  return session;
+}
+
+Session well_row_chosen(Session session, std::size_t row) {
+  assert(row < well_rows(session.at_hand));
+  session.at_hand.row = row;
+  return session;
+}
+
+Session well_row_stepped(Session session, int by) {
+  const auto rows = static_cast<int>(well_rows(session.at_hand));
+  const int to = static_cast<int>(session.at_hand.row) + by;
+  return well_row_chosen(std::move(session), static_cast<std::size_t>((to % rows + rows) % rows));
+}
+
+Session code_used(Session session, const Geometry& geometry, const Code& code) {
+  session = color_used(std::move(session), geometry, code.shown);
+  session.code = code;
   return session;
 }
 
@@ -319,7 +380,11 @@ std::vector<LaidColor> laid_members(const Session& session, const Geometry& geom
 
 // ---------------------------------------------------------------- laying
 
-LaidColor current_color(const Session& session) { return {session.color(), session.at, session.origin}; }
+LaidColor current_color(const Session& session) {
+  LaidColor out{session.color(), session.at, session.origin};
+  if (const Code* code = current_code(session)) out.code = *code;
+  return out;
+}
 
 Result<std::vector<LaidColor>> key_colors(const Session& session, const Geometry& geometry) {
   if (!geometry.region() || geometry.region()->corners().empty()) return no_mask(Sentence::NoMaskWithCorners);

@@ -15,7 +15,6 @@
 #include "core/press/press.h"
 #include "core/session/at_hand.h"
 #include "core/session/geometry.h"
-#include "core/session/mixing.h"
 #include "core/session/parts.h"
 #include "core/sheet/sheet.h"
 #include "core/try/light.h"
@@ -166,7 +165,8 @@ struct Session {
   WheelPlace at;            ///< Place of the current color; keeps the hue of a neutral.
   double section_angle = 0; ///< Hue on the right of the section, degrees.
   Srgb before{0.5, 0.5, 0.5};
-  std::optional<SampleOrigin> origin;      ///< Where the current color was sampled, when it was.
+  std::optional<SampleOrigin> origin; ///< Where the current color was sampled, when it was.
+  std::optional<Code> code;           ///< As the current color was written, when it was; ask current_code().
   std::optional<std::size_t> filling_well; ///< The well that every pick fills; none until one is chosen.
   RelationView relations;
   std::vector<RampStep> ramp; ///< Previewed on the staff.
@@ -187,7 +187,6 @@ struct Session {
   Looking looking;
   Trying trying;
   Sharing sharing;
-  Mixing mixing;
   ReachView reach;
   ColorVision vision = ColorVision::Normal; ///< Whose everything is looked at with.
   bool vivid_plan = false; ///< Each hue at the value where it is strongest; picks take that value too.
@@ -256,6 +255,22 @@ enum class PlaceNumber { Hue, Saturation, Value };
 /// From now on picks fill it; what lies in it is taken up.
 [[nodiscard]] Session well_chosen(const Session& session, const Geometry& geometry, std::size_t well);
 [[nodiscard]] Session well_cleared(Session session, std::size_t well);
+// Rows of wells. REQUIRES a row that is there.
+/// ERRORS: TooLarge past kMostWellRows. The keys use the new row.
+[[nodiscard]] Result<Session> well_row_added(Session session);
+/// Its colors go to the recent ones. ERRORS: BadInput for the last row.
+[[nodiscard]] Result<Session> well_row_removed(Session session, std::size_t row);
+/// An empty name takes it off. ERRORS: BadInput past kLongestName.
+[[nodiscard]] Result<Session> well_row_named(Session session, std::size_t row, const std::string& name);
+[[nodiscard]] Session well_row_chosen(Session session, std::size_t row);
+/// The next row, or with -1 the one before, around.
+[[nodiscard]] Session well_row_stepped(Session session, int by);
+/// A color of which its code is known. ERRORS: none; what stands for it becomes the current color.
+[[nodiscard]] Session code_used(Session session, const Geometry& geometry, const Code& code);
+/// The code of the current color, or null.
+[[nodiscard]] inline const Code* current_code(const Session& session) {
+  return code_for(session.color(), session.code);
+}
 
 /// CIEDE2000 by which the current color lies outside the mask; nothing without a mask that encloses
 /// something.

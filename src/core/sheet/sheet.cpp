@@ -12,16 +12,18 @@
 #include <array>
 #include <cmath>
 #include <numeric>
+#include <utility>
 
 namespace zc {
 namespace {
 
 constexpr double kMillimetre = 72 / 25.4;
 constexpr double kTitleSize = 20, kWordsSize = 10.5, kHeadingSize = 10.5, kNoteSize = 7.8, kSmallSize = 8;
-constexpr double kGap = 12, kChipWidth = 34, kLeastCell = 106, kLargestCell = 190, kHeadingColumn = 78,
-                 kChipGap = 6;
+constexpr double kGap = 12, kChipWidth = 34, kLeastCell = 106, kLargestCell = 190, kChipGap = 6;
+constexpr double kLeastLargeCell = 96, kLargestLargeCell = 180, kSetSize = 13, kLargestHeading = 60;
 constexpr double kStaffHeight = 190, kStaffColumn = 62, kLeastInner = 110;
-constexpr std::size_t kTitleLines = 3, kWordsLines = 3;
+constexpr std::array kPictureShares{0.4, 0.36, 0.32, 0.28, 0.24};
+constexpr std::size_t kTitleLines = 3, kWordsLines = 3, kNameLines = 2;
 
 double line_of(double size) { return size * kLineHeight; }
 
@@ -30,9 +32,11 @@ std::string whole(double x) { return std::to_string(std::lround(x)); }
 /// Puts one part after the other down the pages.
 class Layout {
 public:
-  Layout(const Piece& piece, const SwatchSet& set, const SheetSpec& spec, const SheetPictures& pictures,
-         const TextMeasure& measure, const SheetWords& words)
-      : m_piece(piece), m_set(set), m_spec(spec), m_pictures(pictures), m_measure(measure), m_words(words) {
+  Layout(const Piece& piece, const std::vector<const SwatchSet*>& sets, const SheetSpec& spec,
+         const SheetPictures& pictures, const TextMeasure& measure, const SheetWords& words,
+         double picture_share)
+      : m_picture_share(picture_share), m_piece(piece), m_sets(sets), m_spec(spec), m_pictures(pictures),
+        m_measure(measure), m_words(words) {
     std::tie(m_sheet.width, m_sheet.height) = paper_size(spec.paper, spec.lying);
     m_sheet.dark = spec.dark;
     m_margin = spec.margin * kMillimetre;
@@ -47,9 +51,11 @@ public:
       const SheetPart part = m_spec.parts[i];
       if (part == SheetPart::Title) title();
       if (part == SheetPart::Keys) keys();
-      if (part == SheetPart::Swatches) swatches();
-      if (part == SheetPart::Staff) staff();
-      if (part == SheetPart::Needs) needs();
+      for (const SwatchSet* set : m_sets) {
+        if (part == SheetPart::Swatches) swatches(*set);
+        if (part == SheetPart::Staff) staff(*set);
+        if (part == SheetPart::Needs) needs(*set);
+      }
       if (part == SheetPart::Signature) signature();
       if (part != SheetPart::Reference && part != SheetPart::Wheel) continue;
       // Side by side where one follows the other.
@@ -126,6 +132,22 @@ private:
     return out;
   }
 
+  /// Each color once, where it lies on the wheel of the piece.
+  [[nodiscard]] std::vector<SheetPlace> places_on(const SheetBox& wheel) const {
+    std::vector<SheetPlace> out;
+    if (!m_spec.places) return out;
+    const Wheel geometry(m_piece.wheel);
+    const SheetBox disc = disc_in(wheel);
+    for (const SwatchSet* set : m_sets)
+      for (const auto& family : set->families)
+        for (const auto& s : family.swatches) {
+          const WheelPoint at = place_on(geometry, s.color, s.picked);
+          const DiscPoint p = disc_point(Angle(at.a), at.r);
+          out.push_back({disc.x + (p.x + 1) / 2 * disc.w, disc.y + (1 - p.y) / 2 * disc.h, s.color});
+        }
+    return out;
+  }
+
   [[nodiscard]] std::vector<std::string> wheel_facts() const {
     const auto named = [this](const auto& words, auto value) { return m_words.said(word_for(words, value)); };
     std::vector<std::string> out{m_words.said("wheel: %1", {named(kHueWords, m_piece.wheel.hues)}),
@@ -164,7 +186,7 @@ private:
     if (parts.empty()) return;
     gap(kGap);
     const double width = inner_width(), caption = line_of(kSmallSize) + 2;
-    const double wanted = std::min({inner_height() * 0.4, width * 0.42, 320.0});
+    const double wanted = std::min({inner_height() * m_picture_share, width * 0.42, 320.0});
     const double height = std::max(60.0, std::min(wanted, bottom() - m_y - caption));
     need(std::min(height, 90.0) + caption);
     const double room = std::max(60.0, std::min(wanted, bottom() - m_y - caption));
@@ -198,7 +220,7 @@ private:
     const double under = beside ? 0 : static_cast<double>(facts.size()) * line_of(kNoteSize) * 1.12 + 4;
     const double disc = std::max(40.0, std::min(room - under, beside ? width - least_facts - kGap : width));
     const SheetBox place{x, m_y, disc, disc};
-    page().pictures.push_back({place, SheetPart::Wheel, hues_around(place)});
+    page().pictures.push_back({place, SheetPart::Wheel, hues_around(place), 0, false, places_on(place)});
     const double left = beside ? x + disc + kGap : x;
     const double facts_width = beside ? width - disc - kGap : width;
     double y = beside ? m_y : m_y + disc + 4;
@@ -237,9 +259,10 @@ private:
 
   // ---- swatches
 
-  [[nodiscard]] std::vector<std::string> lines_under(const Swatch& s) const {
+  /// What stands beside or below a swatch, in lines of a width.
+  [[nodiscard]] std::vector<std::string> lines_under(const Swatch& s, double width) const {
     std::vector<std::string> out;
-    if (m_spec.names) out.push_back(s.name);
+    if (m_spec.names) out = wrapped_words(s.name, width, kNoteSize, false, kNameLines, m_measure);
     if (m_spec.hexes) out.push_back(hex_of(s.color));
     if (m_spec.values) out.push_back(m_words.said("value %1", {whole(value_of(s.color))}));
     if (m_spec.notes) out.push_back(s.note);
@@ -250,17 +273,17 @@ private:
     std::string heading;
     std::vector<const Swatch*> swatches;
   };
-  [[nodiscard]] std::vector<Row> rows() const {
+  [[nodiscard]] std::vector<Row> rows(const SwatchSet& set) const {
     std::vector<Row> out;
     if (!m_spec.by_value) {
-      for (const auto& family : m_set.families) {
+      for (const auto& family : set.families) {
         out.push_back({family.name, {}});
         for (const auto& s : family.swatches) out.back().swatches.push_back(&s);
       }
       return out;
     }
     out.push_back({m_words.said("light to dark"), {}});
-    for (const auto& family : m_set.families)
+    for (const auto& family : set.families)
       for (const auto& s : family.swatches) out.back().swatches.push_back(&s);
     std::stable_sort(out[0].swatches.begin(), out[0].swatches.end(), [](const Swatch* a, const Swatch* b) {
       return value_of(a->color) > value_of(b->color);
@@ -268,65 +291,105 @@ private:
     return out;
   }
 
-  void swatches() {
-    const std::vector<Row> all = rows();
-    std::size_t longest = 1;
+  /// The name of a set where there are several, and what it says of itself.
+  void set_heading(const SwatchSet& set, bool with_words) {
+    const bool several = m_sets.size() > 1;
+    const std::string words = with_words && m_spec.set_words ? set.note : std::string();
+    if (!several && words.empty()) return;
+    gap(kGap);
+    if (several) {
+      need(line_of(kSetSize) + kGap + kLargestHeading); // Never alone at the foot of a page.
+      m_y += text(m_margin, m_y, inner_width(), set.name, kSetSize, true);
+    }
+    lines(words, kWordsSize, false, kWordsLines);
+  }
+
+  void swatches(const SwatchSet& set) {
+    const std::vector<Row> all = rows(set);
+    std::size_t longest = 0;
     for (const Row& row : all) longest = std::max(longest, row.swatches.size());
+    if (longest == 0) return;
+    set_heading(set, true);
     for (const Row& row : all)
       if (!row.swatches.empty()) family(row, longest);
   }
 
-  void family_heading(const Row& row, bool goes_on, double y, double width) {
+  void family_heading(const Row& row, bool goes_on) {
     if (!goes_on) m_sheet.bookmarks.push_back({row.heading, m_sheet.pages.size() - 1, m_y});
     const std::string words = goes_on ? m_words.said("%1, continued", {row.heading}) : row.heading;
-    text(m_margin, y, width, words, kHeadingSize, true);
+    text(m_margin, m_y, inner_width(), words, kHeadingSize, true);
+    m_y += line_of(kHeadingSize) + 2;
   }
 
+  /// How the swatches of a set stand: side by side in cells, each with its words beside or below it.
+  struct Cells {
+    std::size_t columns = 1;
+    double width = 0;
+    double chip_width = 0, chip_height = 0;
+    double words_width = 0; ///< 0 where there are no words.
+  };
   /// No more columns than the longest family has swatches: what is left goes to the names.
+  [[nodiscard]] Cells cells(std::size_t longest) const {
+    const bool worded = m_spec.names || m_spec.hexes || m_spec.values || m_spec.notes;
+    const double least = m_spec.large ? kLeastLargeCell : worded ? kLeastCell : kChipWidth + kChipGap;
+    const double widest = m_spec.large ? kLargestLargeCell : kLargestCell;
+    Cells out;
+    out.columns =
+        std::min(longest, static_cast<std::size_t>(std::max(1.0, std::floor(inner_width() / least))));
+    out.width = std::min(inner_width() / static_cast<double>(out.columns), widest);
+    out.chip_width = m_spec.large ? out.width - kChipGap : kChipWidth;
+    // On the smallest of papers a row with its heading and all its words has room.
+    const double words = (kNameLines + 3) * line_of(kNoteSize);
+    const double room = inner_height() - line_of(kSmallSize) - kGap - line_of(kHeadingSize) - 2 - words;
+    out.chip_height = m_spec.large ? std::max(10.0, std::min(out.chip_width * 0.62, room)) : 28;
+    if (worded) out.words_width = out.width - kChipGap - (m_spec.large ? 0 : kChipWidth + kChipGap);
+    return out;
+  }
+
   void family(const Row& row, std::size_t longest) {
-    const std::size_t under = lines_under(*row.swatches.front()).size();
-    const double chip = std::max(28.0, static_cast<double>(under) * line_of(kNoteSize));
-    const bool beside = inner_width() > 3.2 * kLeastCell + kHeadingColumn;
-    const double left = m_margin + (beside ? kHeadingColumn : 0);
-    const double width = inner_width() - (beside ? kHeadingColumn : 0);
-    const double least = under == 0 ? kChipWidth + kChipGap : kLeastCell;
-    const auto columns =
-        std::min(longest, static_cast<std::size_t>(std::max(1.0, std::floor(width / least))));
-    const double cell = std::min(width / static_cast<double>(columns), kLargestCell);
+    const Cells as = cells(longest);
     bool begun = false;
-    for (std::size_t i = 0; i < row.swatches.size(); i += columns) {
-      const double heading = beside ? 0 : line_of(kHeadingSize) + 2;
+    for (std::size_t i = 0; i < row.swatches.size(); i += as.columns) {
+      std::vector<std::vector<std::string>> words;
+      std::size_t most = 0;
+      for (std::size_t k = i; k < std::min(i + as.columns, row.swatches.size()); ++k) {
+        words.push_back(as.words_width > 0 ? lines_under(*row.swatches[k], as.words_width)
+                                           : std::vector<std::string>());
+        most = std::max(most, words.back().size());
+      }
+      const double told = static_cast<double>(most) * line_of(kNoteSize);
+      const double height = m_spec.large ? as.chip_height + told : std::max(as.chip_height, told);
       gap(begun ? kChipGap : kGap);
       const std::size_t before = m_sheet.pages.size();
-      need(chip + heading);
+      need(height + (begun ? 0 : line_of(kHeadingSize) + 2));
       // The heading again where a family goes on on another page.
-      if (!begun || m_sheet.pages.size() != before) {
-        family_heading(row, begun, beside ? m_y + chip / 2 - line_of(kHeadingSize) / 2 : m_y,
-                       beside ? kHeadingColumn - kChipGap : width);
-        m_y += heading;
-        begun = true;
-      }
-      for (std::size_t k = i; k < std::min(i + columns, row.swatches.size()); ++k)
-        cell_of(*row.swatches[k], left + static_cast<double>(k - i) * cell, cell, chip);
-      m_y += chip;
+      if (!begun || m_sheet.pages.size() != before) family_heading(row, std::exchange(begun, true));
+      for (std::size_t k = 0; k < words.size(); ++k)
+        cell_of(*row.swatches[i + k], words[k], m_margin + static_cast<double>(k) * as.width, as,
+                m_spec.large ? as.chip_height : height);
+      m_y += height;
     }
   }
 
-  void cell_of(const Swatch& s, double x, double width, double height) {
-    page().swatches.push_back({{x, m_y, kChipWidth, height}, s.color, s.id, title_of(s)});
-    double y = m_y;
-    for (const auto& line : lines_under(s)) {
-      text(x + kChipWidth + kChipGap, y, width - kChipWidth - 2 * kChipGap, line, kNoteSize);
+  void cell_of(const Swatch& s, const std::vector<std::string>& words, double x, const Cells& as,
+               double chip_height) {
+    page().swatches.push_back({{x, m_y, as.chip_width, chip_height}, s.color, s.id, title_of(s)});
+    double y = m_spec.large ? m_y + chip_height : m_y;
+    const double left = m_spec.large ? x : x + kChipWidth + kChipGap;
+    for (const auto& line : words) {
+      text(left, y, as.words_width, line, kNoteSize);
       y += line_of(kNoteSize);
     }
   }
 
   // ---- the staff: a column a family, each swatch at its value
 
-  void staff() {
+  void staff(const SwatchSet& set) {
     std::vector<const Family*> shown;
-    for (const auto& family : m_set.families)
+    for (const auto& family : set.families)
       if (!family.swatches.empty()) shown.push_back(&family);
+    if (shown.empty()) return;
+    set_heading(set, false);
     const auto columns =
         static_cast<std::size_t>(std::max(1.0, std::floor((inner_width() - 30) / kStaffColumn)));
     for (std::size_t i = 0; i < shown.size(); i += columns)
@@ -378,9 +441,9 @@ private:
 
   // ---- needed, present, missing; who and when
 
-  [[nodiscard]] BandCounts present() const {
+  [[nodiscard]] BandCounts present(const SwatchSet& set) const {
     BandCounts out;
-    for (const auto& family : m_set.families)
+    for (const auto& family : set.families)
       for (const auto& s : family.swatches) {
         const Band band = band_of(value_of(s.color), m_piece.bands);
         ++(band == Band::Light ? out.light : band == Band::Middle ? out.middle : out.dark);
@@ -388,8 +451,9 @@ private:
     return out;
   }
 
-  void needs() {
-    const BandCounts have = present();
+  void needs(const SwatchSet& set) {
+    set_heading(set, false);
+    const BandCounts have = present(set);
     const BandCounts& aim = m_piece.grading.target;
     const auto part = [this](const char* words, int needed, int present) {
       return m_words.said(words, {std::to_string(needed), std::to_string(present),
@@ -439,8 +503,9 @@ private:
     }
   }
 
+  double m_picture_share; ///< Of the height of a page, at most.
   const Piece& m_piece;
-  const SwatchSet& m_set;
+  const std::vector<const SwatchSet*>& m_sets;
   const SheetSpec& m_spec;
   const SheetPictures& m_pictures;
   const TextMeasure& m_measure;
@@ -450,6 +515,19 @@ private:
 };
 
 } // namespace
+
+double usual_dots(Paper paper) {
+  if (paper == Paper::LargeSquare) return 192;
+  return paper == Paper::Screen || paper == Paper::LargeScreen ? 96 : 300;
+}
+
+std::vector<const SwatchSet*> sets_on(const SheetSpec& spec, const Piece& piece) {
+  std::vector<const SwatchSet*> out;
+  for (const Id id : spec.sets)
+    if (const SwatchSet* set = find_set(piece, id)) out.push_back(set);
+  if (const SwatchSet* set = current_set(piece); out.empty() && set) out.push_back(set);
+  return out;
+}
 
 std::pair<double, double> paper_size(Paper paper, bool lying) {
   const auto millimetres = [](double w, double h) { return std::pair(w * kMillimetre, h * kMillimetre); };
@@ -469,13 +547,17 @@ std::pair<double, double> paper_size(Paper paper, bool lying) {
       return std::pair(810.0, 1440.0); // 96 pixels an inch.
     case Paper::LargeScreen:
       return std::pair(1080.0, 1920.0);
+    case Paper::Square:
+      return millimetres(210, 210);
+    case Paper::LargeSquare:
+      return std::pair(768.0, 768.0); // 192 pixels an inch: to be read on a page of a site.
     }
     return millimetres(210, 297);
   }();
   return lying ? std::pair(size.second, size.first) : size;
 }
 
-Result<Sheet> sheet_of(const Piece& piece, const SwatchSet& set, const SheetSpec& spec,
+Result<Sheet> sheet_of(const Piece& piece, const std::vector<const SwatchSet*>& sets, const SheetSpec& spec,
                        const SheetPictures& pictures, const TextMeasure& measure, const SheetWords& words) {
   if (!kSheetMarginRange.holds(spec.margin))
     return Error{ErrorCode::BadInput, Sentence::MarginRange, "margin"};
@@ -483,10 +565,20 @@ Result<Sheet> sheet_of(const Piece& piece, const SwatchSet& set, const SheetSpec
     if (std::find(spec.parts.begin(), spec.parts.begin() + static_cast<std::ptrdiff_t>(i), spec.parts[i]) !=
         spec.parts.begin() + static_cast<std::ptrdiff_t>(i))
       return Error{ErrorCode::BadInput, Sentence::PartsOnce, "parts"};
-  Layout layout(piece, set, spec, pictures, measure, words);
-  if (layout.inner_width() < kLeastInner || layout.inner_height() < kLeastInner)
+  const auto layout = [&](double share) {
+    return Layout(piece, sets, spec, pictures, measure, words, share);
+  };
+  Layout usual = layout(kPictureShares[0]);
+  if (usual.inner_width() < kLeastInner || usual.inner_height() < kLeastInner)
     return Error{ErrorCode::BadInput, Sentence::MarginsTooWide, "margin"};
-  return layout.laid();
+  Sheet out = usual.laid();
+  // What nearly fits one page gets smaller pictures.
+  for (const double share : kPictureShares) {
+    if (out.pages.size() == 1) break;
+    Sheet smaller = layout(share).laid();
+    if (smaller.pages.size() == 1) return smaller;
+  }
+  return out;
 }
 
 } // namespace zc

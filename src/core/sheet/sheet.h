@@ -13,14 +13,18 @@
 
 namespace zc {
 
-enum class Paper { A5, A4, A3, A2, Letter, Screen, LargeScreen };
+enum class Paper { A5, A4, A3, A2, Letter, Screen, LargeScreen, Square, LargeSquare };
 inline constexpr Word<Paper> kPaperWords[] = {{Paper::A5, "A5"},
                                               {Paper::A4, "A4"},
                                               {Paper::A3, "A3"},
                                               {Paper::A2, "A2"},
                                               {Paper::Letter, "letter"},
                                               {Paper::Screen, "1920x1080"},
-                                              {Paper::LargeScreen, "2560x1440"}};
+                                              {Paper::LargeScreen, "2560x1440"},
+                                              {Paper::Square, "210x210mm"},
+                                              {Paper::LargeSquare, "2048x2048"}};
+/// Pixels an inch at which a PNG of it is made: those that are sizes in pixels have as many, others 300.
+[[nodiscard]] double usual_dots(Paper paper);
 
 enum class SheetPart { Title, Reference, Wheel, Keys, Swatches, Staff, Needs, Signature };
 inline constexpr Word<SheetPart> kSheetPartWords[] = {
@@ -34,12 +38,16 @@ struct SheetSpec {
   /// The parts from the top down; each at most once.
   std::vector<SheetPart> parts{SheetPart::Title,    SheetPart::Reference, SheetPart::Wheel,
                                SheetPart::Swatches, SheetPart::Needs,     SheetPart::Signature};
+  std::vector<Id> sets = {}; ///< In their order; none: the current one.
   Paper paper = Paper::A4;
   bool lying = true;
   double margin = 12;    ///< Millimetres, in kSheetMarginRange.
   bool dark = false;     ///< The ground.
   bool study = false;    ///< The reference as its study in the set.
   bool by_value = false; ///< Swatches from light to dark in one row, instead of family by family.
+  bool large = false;    ///< Large swatches with their words below them.
+  bool places = false;   ///< The swatches as dots on the wheel.
+  bool set_words = true; ///< What a set says of itself above its swatches.
   bool names = true, hexes = true, values = true, notes = false; ///< Under each swatch.
   std::optional<double> wheel_value = 66; ///< L* that the wheel is shown at; none for vivid.
   bool operator==(const SheetSpec&) const = default;
@@ -63,6 +71,12 @@ struct SheetSwatch {
   Id id = 0;
   std::string title; ///< Name, hex and value, whatever is written beside it.
 };
+/// A swatch on the wheel.
+struct SheetPlace {
+  double x = 0, y = 0;
+  Srgb color;
+};
+inline constexpr double kSheetPlaceRadius = 2.4; ///< Of its dot.
 /// A name of a hue and the middle of its place.
 struct SheetHue {
   std::string label;
@@ -76,6 +90,7 @@ struct SheetPicture {
   std::vector<SheetHue> hues; ///< Around the wheel; none where its place is too small for them.
   std::size_t key = 0;        ///< Of the keys that were given.
   bool key_wheel = false;     ///< The key's wheel, not its picture.
+  std::vector<SheetPlace> places = {};
 };
 struct SheetPage {
   std::vector<SheetText> texts;
@@ -129,12 +144,14 @@ inline constexpr std::size_t kMostSheetKeys = 24;
 }
 /// Width and height of a paper in points.
 [[nodiscard]] std::pair<double, double> paper_size(Paper paper, bool lying);
-/// REQUIRES a set of the piece. No two texts, swatches or pictures overlap, and nothing lies outside the
+/// The sets that a sheet shows: those it names, as far as they are there, else the current one.
+[[nodiscard]] std::vector<const SwatchSet*> sets_on(const SheetSpec& spec, const Piece& piece);
+/// REQUIRES sets of the piece. No two texts, swatches or pictures overlap, and nothing lies outside the
 /// margins; what does not fit its place is wrapped or ends in "…". ERRORS: BadInput for a margin outside its
 /// range or one that leaves no room, and for a part named twice.
-[[nodiscard]] Result<Sheet> sheet_of(const Piece& piece, const SwatchSet& set, const SheetSpec& spec,
-                                     const SheetPictures& pictures, const TextMeasure& measure,
-                                     const SheetWords& words = {});
+[[nodiscard]] Result<Sheet> sheet_of(const Piece& piece, const std::vector<const SwatchSet*>& sets,
+                                     const SheetSpec& spec, const SheetPictures& pictures,
+                                     const TextMeasure& measure, const SheetWords& words = {});
 
 /// The words, or as many of them as fit and "…".
 [[nodiscard]] std::string fitted_words(std::string_view words, double width, double size, bool bold,

@@ -2,6 +2,7 @@
 #include "io/container/piece_json.h"
 
 #include "core/base/sentences.h"
+#include "io/container/at_hand_json.h"
 #include "io/container/mask_json.h"
 #include "io/container/paint_json.h"
 #include "io/container/set_json.h"
@@ -40,39 +41,7 @@ Json reference_json(const Reference& r) {
   return out;
 }
 
-Json at_hand_json(const AtHand& at_hand) {
-  Json out{{"wells", Json::array()}, {"recent", Json::array()}, {"current", color_json(at_hand.current)}};
-  for (const auto& well : at_hand.wells) out["wells"].push_back(well ? color_json(*well) : Json(nullptr));
-  for (const auto& c : at_hand.recent) out["recent"].push_back(color_json(c));
-  if (!at_hand.steps.off())
-    out["steps"] = {{"hues", at_hand.steps.hues},
-                    {"saturations", at_hand.steps.saturations},
-                    {"values", at_hand.steps.values}};
-  if (at_hand.mask_locked) out["mask_locked"] = true;
-  return out;
-}
-
 // ---------------------------------------------------------------- reading
-
-AtHand read_at_hand(Fields f) {
-  AtHand at_hand;
-  if (f.has("current")) at_hand.current = f.color("current");
-  std::size_t well = 0;
-  f.each("wells", at_hand.wells.size(), [&](const Json& j, const std::string& key) {
-    if (!j.is_null()) at_hand.wells[well] = f.color_of(j, key);
-    ++well;
-  });
-  f.each("recent", kRecentColors,
-         [&](const Json& j, const std::string& key) { at_hand.recent.push_back(f.color_of(j, key)); });
-  if (f.has("steps")) {
-    auto s = f.inner(f.raw("steps"), "steps");
-    at_hand.steps = sensible_steps({static_cast<int>(s.number("hues", 0, 360, 0)),
-                                    static_cast<int>(s.number("saturations", 0, 50, 0)),
-                                    static_cast<int>(s.number("values", 0, 101, 0))});
-  }
-  at_hand.mask_locked = f.flag("mask_locked", false);
-  return at_hand;
-}
 
 constexpr double kLargestPixel = 1e6;
 

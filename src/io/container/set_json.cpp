@@ -7,11 +7,42 @@
 namespace zc {
 namespace {
 
+/// Color and code stand for each other: a program that knows no codes may have changed the color.
+Json code_json(const Code& code) {
+  Json out{{"lab", Json::array({code.lab.l, code.lab.a, code.lab.b})}, {"srgb", color_json(code.shown)}};
+  if (code.finish != Finish::Plain) out["finish"] = word_for(kFinishWords, code.finish);
+  if (const auto* name = std::get_if<BookName>(&code.as)) {
+    out["book"] = name->book;
+    out["name"] = name->name;
+    return out;
+  }
+  const auto& inks = std::get<WrittenInks>(code.as);
+  out["inks"] = Json::array({inks.ink.c, inks.ink.m, inks.ink.y, inks.ink.k});
+  if (!inks.profile.empty()) out["profile"] = inks.profile;
+  if (!inks.digest.empty()) out["profile_id"] = inks.digest;
+  return out;
+}
+
+Code read_code(Fields f) {
+  constexpr double widest = 1000; // Of CIELAB, beyond anything a surface has.
+  const auto lab = f.numbers(f.raw("lab"), "lab", 3, -widest, widest);
+  Code out{
+      BookName{}, {lab[0], lab[1], lab[2]}, f.color("srgb"), f.word("finish", kFinishWords, Finish::Plain)};
+  if (f.has("inks")) {
+    const auto ink = f.numbers(f.raw("inks"), "inks", 4, 0, 100);
+    out.as = WrittenInks{{ink[0], ink[1], ink[2], ink[3]}, f.text("profile"), f.text("profile_id")};
+  } else {
+    out.as = BookName{f.text("book"), f.text("name")};
+  }
+  return out;
+}
+
 Json swatch_json(const Swatch& s, int running) {
   Json out{{"id", s.id}, {"name", s.name}, {"srgb", color_json(s.color)}, {"hex", hex_of(s.color)}};
   if (s.place != running) out["place"] = s.place;
   if (!s.note.empty()) out["note"] = s.note;
   if (s.from) out["from"] = {{"reference", s.from->reference}, {"x", s.from->x}, {"y", s.from->y}};
+  if (s.code) out["code"] = code_json(*s.code);
   if (s.locked) out["locked"] = true;
   if (s.used) out["used"] = true;
   if (s.picked) {
@@ -116,8 +147,9 @@ private:
       s.from = SampleOrigin{from.id("reference"), static_cast<int>(from.number("x", kPixelRange, 0)),
                             static_cast<int>(from.number("y", kPixelRange, 0))};
     }
-    s.extras = f.extras(
-        {"id", "srgb", "hex", "name", "note", "picked", "picked_on", "from", "place", "locked", "used"});
+    if (f.has("code")) s.code = read_code(f.inner(f.raw("code"), "code"));
+    s.extras = f.extras({"id", "srgb", "hex", "name", "note", "picked", "picked_on", "from", "code", "place",
+                         "locked", "used"});
     return s;
   }
   std::optional<WheelPlace> picked(Fields& f, Srgb color) const {

@@ -318,6 +318,28 @@ std::optional<CssColor> css_color(std::string_view given) {
   return parts ? color_in(notation->space, notation->components, *parts) : std::nullopt;
 }
 
+Result<std::optional<Ink>> typed_inks(std::string_view given) {
+  auto words = Tokens(given).all();
+  if (!words) return std::optional<Ink>();
+  if (!words->empty() && words->front().kind == Token::Word && words->front().word == "cmyk")
+    words->erase(words->begin());
+  std::vector<double> shares;
+  bool comma_wanted = false;
+  for (const Token& t : *words) {
+    if (t.kind == Token::Comma && comma_wanted) {
+      comma_wanted = false;
+      continue;
+    }
+    if (t.kind != Token::Number && t.kind != Token::Percent) return std::optional<Ink>();
+    shares.push_back(t.number);
+    comma_wanted = true;
+  }
+  if (shares.size() != 4 || !comma_wanted) return std::optional<Ink>();
+  for (const double share : shares)
+    if (!(share >= 0 && share <= 100)) return Error{ErrorCode::BadInput, Sentence::InksRange, "color"};
+  return std::optional(Ink{shares[0], shares[1], shares[2], shares[3]});
+}
+
 Result<Displayed> typed_color(std::string_view given) {
   if (const auto plain = parse_color(given)) return Displayed{*plain, false};
   if (const auto numbers = three_numbers(given)) return Displayed{*numbers, false};

@@ -22,14 +22,15 @@ bool Gathering::add(const std::string& family, FoundColor color) {
   return true;
 }
 
-bool Gathering::add(const std::string& family, Xyz color, std::string name, std::string note) {
+bool Gathering::add(const std::string& family, Xyz color, FoundColor found) {
   if (!std::isfinite(color.x) || !std::isfinite(color.y) || !std::isfinite(color.z)) {
     skip();
     return true;
   }
   const Displayed shown = displayed(color);
   if (shown.moved) ++m_moved;
-  return add(family, {shown.color, std::move(name), std::move(note)});
+  found.color = shown.color;
+  return add(family, std::move(found));
 }
 
 Result<FoundSet> Gathering::done(const char* format) {

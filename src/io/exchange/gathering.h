@@ -14,8 +14,11 @@ class Gathering {
 public:
   /// False when there are more colors than are read.
   [[nodiscard]] bool add(const std::string& family, FoundColor color);
-  /// The same with a color that may lie outside the display.
-  [[nodiscard]] bool add(const std::string& family, Xyz color, std::string name, std::string note);
+  /// The same with a color that may lie outside the display; what stands for it becomes that of `found`.
+  [[nodiscard]] bool add(const std::string& family, Xyz color, FoundColor found);
+  [[nodiscard]] bool add(const std::string& family, Xyz color, std::string name, std::string note) {
+    return add(family, color, FoundColor{{}, std::move(name), std::move(note)});
+  }
   /// Something that looked like a color and could not be read.
   void skip() { ++m_skipped; }
   void name(std::string name) { m_found.name = std::move(name); }

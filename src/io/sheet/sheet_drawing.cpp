@@ -63,7 +63,7 @@ QImage on_ground(const QImage& plan, const QColor& ground) {
 }
 
 void draw_plan(QPainter& painter, const SheetPicture& picture, const SheetImages& images,
-               const QColor& ground, bool dark) {
+               const QColor& ground, bool dark, const std::function<Srgb(Srgb)>& shown) {
   const SheetBox box = disc_in(picture.box);
   if (!images.plan.isNull()) painter.drawImage(rect_of(box), on_ground(sized_for(images.plan, box), ground));
   QPainterPath path;
@@ -79,6 +79,13 @@ void draw_plan(QPainter& painter, const SheetPicture& picture, const SheetImages
   painter.drawPath(path);
   painter.setPen(QPen(Qt::white, 0.7));
   painter.drawPath(path);
+  for (const SheetPlace& place : picture.places) {
+    painter.setBrush(color_of(shown ? shown(place.color) : place.color));
+    painter.setPen(QPen(Qt::black, 0.9));
+    painter.drawEllipse(QPointF(place.x, place.y), kSheetPlaceRadius, kSheetPlaceRadius);
+    painter.setPen(QPen(Qt::white, 0.45));
+    painter.drawEllipse(QPointF(place.x, place.y), kSheetPlaceRadius, kSheetPlaceRadius);
+  }
   const TextMeasure measure = toolkit_measure();
   for (const SheetHue& hue : picture.hues) {
     const double width = measure(hue.label, kHueNameSize, false), height = kHueNameSize * kLineHeight;
@@ -145,7 +152,7 @@ void draw_sheet_page(QPainter& painter, const Sheet& sheet, std::size_t page, co
   const SheetPage& p = sheet.pages[page];
   for (const SheetPicture& picture : p.pictures) {
     if (picture.part == SheetPart::Wheel)
-      draw_plan(painter, picture, images, ground, sheet.dark);
+      draw_plan(painter, picture, images, ground, sheet.dark, shown);
     else if (picture.part == SheetPart::Keys)
       draw_key(painter, picture, images);
     else if (!images.reference.isNull())

@@ -62,6 +62,32 @@ void add_text(pugi::xml_node svg, const SheetText& text, bool dark) {
   node.text().set(text.words.c_str());
 }
 
+void add_places(pugi::xml_node svg, const SheetPicture& picture) {
+  for (const SheetPlace& place : picture.places)
+    for (const auto& [line, width] : {std::pair("#000000", "0.9"), std::pair("#ffffff", "0.45")}) {
+      auto dot = svg.append_child("circle");
+      dot.append_attribute("cx") = number(place.x).c_str();
+      dot.append_attribute("cy") = number(place.y).c_str();
+      dot.append_attribute("r") = number(kSheetPlaceRadius).c_str();
+      dot.append_attribute("fill") = hex_of(place.color).c_str();
+      dot.append_attribute("stroke") = line;
+      dot.append_attribute("stroke-width") = width;
+    }
+}
+
+/// The reference in a key, or the small wheel of that key; null where there is none.
+QImage key_image(const SheetPicture& picture, const SheetImages& images) {
+  if (picture.key >= images.keys.size()) return {};
+  const KeyCell& key = images.keys[picture.key];
+  if (!picture.key_wheel) return key.picture;
+  QImage out(images.key_disc.size(), QImage::Format_ARGB32);
+  out.fill(Qt::transparent);
+  QPainter painter(&out);
+  painter.setRenderHint(QPainter::Antialiasing);
+  draw_key_wheel(painter, out.rect(), images.key_disc, key.mask);
+  return out;
+}
+
 void add_plan(pugi::xml_node svg, const SheetPicture& picture, const SheetImages& images, bool dark) {
   const SheetBox box = disc_in(picture.box);
   auto image = svg.append_child("image");
@@ -81,6 +107,7 @@ void add_plan(pugi::xml_node svg, const SheetPicture& picture, const SheetImages
         {{hue.x - width / 2, hue.y - height / 2, width, height}, hue.label, kHueNameSize, false, true, false},
         dark);
   }
+  add_places(svg, picture);
   if (path.empty()) return;
   for (const auto& [color, width] : {std::pair("#000000", "1.6"), std::pair("#ffffff", "0.7")}) {
     auto line = svg.append_child("path");
@@ -136,11 +163,12 @@ std::string sheet_svg(const Sheet& sheet, std::size_t page, const SheetImages& i
       add_plan(svg, picture, images, sheet.dark);
       continue;
     }
-    if (images.reference.isNull()) continue;
+    const QImage shown = picture.part == SheetPart::Keys ? key_image(picture, images) : images.reference;
+    if (shown.isNull()) continue;
     auto image = svg.append_child("image");
     set_box(image, picture.box);
     image.append_attribute("preserveAspectRatio") = "none";
-    image.append_attribute("xlink:href") = data_uri(images.reference).c_str();
+    image.append_attribute("xlink:href") = data_uri(shown).c_str();
   }
   for (const SheetSwatch& s : p.swatches) {
     auto rect = svg.append_child("rect");

@@ -20,12 +20,14 @@ PaintModel::PaintModel(Studio& studio, PhotoModel& reader)
 }
 
 PaintModel::FieldKey PaintModel::field_key() const {
-  FieldKey key{m_studio.session().mixing, {}, {}};
+  FieldKey key{m_studio.session().at_hand.mixing, {}, {}};
   key.mixing.parts.clear();
   key.mixing.picks.clear();
   key.mixing.line.reset();
   key.mixing.follows.reset();
-  key.mixing.drawing = false;
+  key.mixing.hand = MixHand::Pick;
+  key.mixing.smears.clear();
+  key.mixing.at.reset();
   key.mixing.steps = 0;
   // They are sought in the whole set.
   if (key.mixing.toward < 0) key.black = black_of(key.mixing, m_studio.piece()).color;

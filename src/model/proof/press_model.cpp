@@ -53,9 +53,9 @@ const std::vector<SwatchPress>* PressModel::checked() {
   const auto press = chosen();
   if (!press) return nullptr;
   CheckKey key{{}, m_file, m_studio.session().sharing.print_limit};
-  for (const Swatch* s : swatches()) key.colors.push_back(s->color);
+  if (const SwatchSet* set = current_set(m_studio.piece())) key.swatches = press_wishes(*set);
   m_checked.later(
-      key, [press, key] { return check_for_press(*press, key.colors, key.limit); },
+      key, [press, key] { return check_for_press(*press, key.swatches, key.limit); },
       [this] { emit changed(); });
   return m_checked.value_for(key);
 }

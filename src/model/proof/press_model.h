@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/image/color_map.h"
+#include "core/piece/press_check.h"
 #include "core/press/press.h"
 #include "model/derived/derived.h"
 #include "model/session/studio.h"
@@ -33,7 +34,7 @@ signals:
 private:
   void forget() override { m_shown.reset(); }
   struct CheckKey {
-    std::vector<Srgb> colors;
+    std::vector<PressWish> swatches;
     std::string press;
     double limit = 0;
     bool operator==(const CheckKey&) const = default;

@@ -26,6 +26,22 @@ void Picking::choose_filling_well(std::optional<std::size_t> well) {
   m_studio.change([&](Session& s) { s.filling_well = well; });
 }
 
+void Picking::remove_well_row(std::size_t row) {
+  const auto& wells = m_studio.at_hand().wells;
+  const auto first = wells.begin() + static_cast<std::ptrdiff_t>(row * kWellsInRow);
+  const bool held =
+      std::any_of(first, first + kWellsInRow, [](const auto& well) { return well.has_value(); });
+  const auto out = well_row_removed(m_studio.session(), row);
+  m_studio.take(out);
+  if (out && held) emit m_studio.notice(tr("The row is removed. Its colors are among the recent ones."));
+}
+
+bool Picking::name_well_row(std::size_t row, const QString& name) {
+  const auto out = well_row_named(m_studio.session(), row, name.toStdString());
+  m_studio.take(out);
+  return out.ok();
+}
+
 void Picking::cut_into_steps(const Steps& steps) {
   m_studio.change([&](Session& s) { s.at_hand.steps = sensible_steps(steps); });
 }
@@ -52,7 +68,7 @@ void Picking::use_member(std::size_t member) {
 }
 
 void Picking::mix_by_hand(const Mixing& mixing) {
-  m_studio.change([&](Session& s) { s.mixing = mixing; });
+  m_studio.change([&](Session& s) { s.at_hand.mixing = mixing; });
 }
 
 void Picking::show_reach(const ReachView& reach) {

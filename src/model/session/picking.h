@@ -56,6 +56,10 @@ public:
   }
   /// A color that was typed or pasted; see typed_color(). What it is not is told as a notice.
   void use_text(const QString& given);
+  /// What stands for a code, which stays with it as long as it is the current color.
+  void use_code(const Code& code) {
+    m_studio.take_pick(code_used(m_studio.session(), m_studio.geometry(), code));
+  }
   void back_to_before() { m_studio.take_pick(zc::back_to_before(m_studio.session(), m_studio.geometry())); }
   void use_sample(Srgb color, const SampleOrigin& origin) {
     m_studio.take_pick(
@@ -76,6 +80,11 @@ public:
   void choose_well(std::size_t well);
   void clear_well(std::size_t well) { m_studio.take(well_cleared(m_studio.session(), well)); }
   void choose_filling_well(std::optional<std::size_t> well);
+  void add_well_row() { m_studio.take(well_row_added(m_studio.session())); }
+  void remove_well_row(std::size_t row);
+  bool name_well_row(std::size_t row, const QString& name);
+  void choose_well_row(std::size_t row) { m_studio.take(well_row_chosen(m_studio.session(), row)); }
+  void step_well_row(int by) { m_studio.take(well_row_stepped(m_studio.session(), by)); }
   void cut_into_steps(const Steps& steps);
   /// A fixed relation stays where it is while picking goes on.
   void fix_relation(bool fixed) { m_studio.take(relations_fixed(m_studio.session(), fixed)); }

@@ -14,7 +14,6 @@
 namespace zc {
 namespace {
 
-constexpr double kSheetDots = 300;
 /// The reference on the sheet and the disc are no larger than this along a side.
 constexpr int kPictureSide = 1600;
 
@@ -109,7 +108,8 @@ SheetImages images_of(const ImagesOrder& order) {
 Result<std::vector<std::string>> write_sheet(const SheetOrder& order, const std::string& path,
                                              const Progress& progress) {
   return save_sheet(order.sheet, images_of(order.images),
-                    {order.images.piece.title, order.images.piece.signature}, kSheetDots, path, progress);
+                    {order.images.piece.title, order.images.piece.signature},
+                    usual_dots(order.images.spec.paper), path, progress);
 }
 
 Status write_plan(const PlanOrder& order, const std::string& path, const Progress& progress) {

@@ -52,8 +52,7 @@ const Result<Sheet>& ShareModel::sheet() {
     pictures.relation = word_for(kRelationWords, key.relation);
     for (const ColorKey& color_key : key.keys)
       pictures.keys.push_back(KeyModel::name_of(color_key).toStdString());
-    const SwatchSet* set = current_set(piece);
-    return sheet_of(piece, set ? *set : SwatchSet(), key.spec, pictures, toolkit_measure(),
+    return sheet_of(piece, sets_on(key.spec, piece), key.spec, pictures, toolkit_measure(),
                     words_of_sheets());
   });
 }

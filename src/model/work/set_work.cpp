@@ -74,6 +74,7 @@ void SetWork::use_focus() {
   const Swatch* s = find_swatch(m_studio.piece(), m_studio.session().selection.focus());
   if (!s) return;
   const Swatch chosen = *s;
+  if (const Code* code = code_of(chosen)) return m_picking.use_code(*code);
   m_picking.use_color(chosen.color, chosen.picked);
 }
 
@@ -128,6 +129,19 @@ void SetWork::switch_all(const QString& on, const QString& off, bool Swatch::*ma
 
 void SetWork::switch_lock() {
   switch_all(tr("Lock swatches"), tr("Unlock swatches"), &Swatch::locked, &with_swatches_locked);
+}
+
+void SetWork::remove_codes() {
+  if (nothing_selected()) return;
+  m_studio.store().apply(tr("Remove code"),
+                         [ids = selection()](Piece p) { return without_codes(std::move(p), ids); });
+}
+
+void SetWork::mark_finish(Finish finish) {
+  if (nothing_selected()) return;
+  m_studio.store().apply(tr("Mark ink"), [ids = selection(), finish](Piece p) {
+    return with_finish(std::move(p), ids, finish);
+  });
 }
 
 void SetWork::switch_used() {

@@ -44,6 +44,9 @@ public:
   void replace_by_current();
   /// Locks them, or unlocks them when all are locked; likewise below.
   void switch_lock();
+  /// Of the selected swatches that have a code.
+  void remove_codes();
+  void mark_finish(Finish finish);
   void switch_used();
   void move_to(Id family, std::optional<int> place = {}, const QString& drag = {});
   /// Before what stands at that place, which makes room.

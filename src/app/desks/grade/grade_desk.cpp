@@ -45,7 +45,7 @@ constexpr auto kColumnsKey = "rows/columns", kPlacesKey = "rows/places";
 GradeDesk::GradeDesk(AppModel& model, QWidget* parent)
     : QWidget(parent), m_model(model), m_center(new QStackedWidget(this)),
       m_rows(new RowsView(model, model.laying(), model.set_work(), this)),
-      m_list(new ListView(model, model.set_work(), this)),
+      m_list(new ListView(model, model.set_work(), model.press(), this)),
       m_versions(new VersionsView(model, model.set_work(), this)), m_import(new ImportView(model, this)) {
   for (QWidget* view : {make_rows_page(), static_cast<QWidget*>(m_list), static_cast<QWidget*>(m_versions),
                         static_cast<QWidget*>(m_import)})

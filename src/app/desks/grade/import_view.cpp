@@ -202,6 +202,7 @@ ImportView::ImportView(Studio& model, QWidget* parent)
       m_chips(new FoundChips([this](std::size_t color, bool wanted) { choose(color, wanted); }, this)),
       m_into(new QComboBox(this)), m_same(new QCheckBox(tr("skip colors already in the set"), this)),
       m_near(new QCheckBox(tr("skip similar colors"), this)),
+      m_book(new QCheckBox(tr("names are codes of a color book"), this)),
       m_take(new QPushButton(tr("Import colors"), this)) {
   setObjectName(QStringLiteral("importView"));
   m_title->setFont(heading_font());
@@ -218,7 +219,9 @@ ImportView::ImportView(Studio& model, QWidget* parent)
   m_into->setFont(caption_font());
   m_same->setObjectName(QStringLiteral("importSame"));
   m_near->setObjectName(QStringLiteral("importNear"));
-  for (QCheckBox* box : {m_same, m_near}) box->setFont(caption_font());
+  m_book->setObjectName(QStringLiteral("importBook"));
+  m_book->setToolTip(tr("Keep each name with its CIELAB color as a code, and export it as such"));
+  for (QCheckBox* box : {m_same, m_near, m_book}) box->setFont(caption_font());
   m_take->setObjectName(QStringLiteral("importTake"));
   m_take->setDefault(true);
   m_take->setToolTip(tr("Import the colors in one step that can be undone"));
@@ -240,8 +243,10 @@ ImportView::ImportView(Studio& model, QWidget* parent)
   column->addWidget(m_says);
   column->addWidget(scroll, 1);
   column->addLayout(choices);
+  column->addWidget(m_book);
   column->addLayout(foot);
   m_same->setChecked(true);
+  m_book->hide();
   connect(m_into, &QComboBox::currentIndexChanged, this, &ImportView::follow);
   for (QCheckBox* box : {m_same, m_near}) connect(box, &QCheckBox::toggled, this, &ImportView::follow);
   connect(m_take, &QPushButton::clicked, this, &ImportView::import_set);
@@ -254,6 +259,11 @@ void ImportView::offer(const FoundSet& found, const QString& file) {
   m_found = found;
   m_chosen.assign(color_count(found), std::nullopt);
   m_file = file;
+  const auto named = [](const FoundColor& c) { return c.lab && !c.code && !c.name.empty(); };
+  m_book->setVisible(std::any_of(found.families.begin(), found.families.end(), [&](const FoundFamily& f) {
+    return std::any_of(f.colors.begin(), f.colors.end(), named);
+  }));
+  m_book->setChecked(false);
   const SwatchSet* set = current_set(m_model.piece());
   m_set = set->id;
   m_family = m_model.session().family;
@@ -277,6 +287,7 @@ ImportPlan ImportView::plan() const {
           m_same->isChecked(),
           m_near->isChecked(),
           m_set,
+          m_book->isChecked() ? m_found.name : std::string(),
           m_chosen};
 }
 

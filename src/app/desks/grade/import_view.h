@@ -44,6 +44,7 @@ private:
   QComboBox* m_into;
   QCheckBox* m_same;
   QCheckBox* m_near;
+  QCheckBox* m_book; ///< Seen where the file could be a color book.
   QPushButton* m_take;
 };
 

@@ -8,7 +8,10 @@
 #include "core/color/convert.h"
 #include "core/color/text.h"
 #include "io/exchange/css_color.h"
+#include "model/i18n/code_words.h"
 #include "model/i18n/text.h"
+#include "model/proof/press_model.h"
+#include "model/proof/typed_color.h"
 #include "model/session/studio.h"
 #include "model/work/set_work.h"
 
@@ -25,10 +28,17 @@ namespace {
 /// So near to the middle of the wheel no eye sees a hue.
 constexpr double kNoHue = 0.005;
 
+QString code_shown(const Code& code) {
+  if (code.finish == Finish::Metallic) return SwatchTable::tr("%1 (metallic)").arg(code_words(code));
+  if (code.finish == Finish::Fluorescent) return SwatchTable::tr("%1 (fluorescent)").arg(code_words(code));
+  return beyond_display(code) ? SwatchTable::tr("%1 (not on screens)").arg(code_words(code))
+                              : code_words(code);
+}
+
 } // namespace
 
-SwatchTable::SwatchTable(Studio& model, SetWork& work, QObject* parent)
-    : QAbstractTableModel(parent), m_model(model), m_work(work) {}
+SwatchTable::SwatchTable(Studio& model, SetWork& work, PressModel& press, QObject* parent)
+    : QAbstractTableModel(parent), m_model(model), m_work(work), m_press(press) {}
 
 void SwatchTable::renew() {
   std::vector<Row> rows;
@@ -39,7 +49,8 @@ void SwatchTable::renew() {
         const WheelPoint at =
             shown == s.color ? place_on(m_model.wheel(), shown, s.picked) : m_model.wheel().locate(shown);
         rows.push_back({s.id, shown, s.name, family.name, s.note, value_of(shown), 100 * at.r,
-                        at.r < kNoHue ? -1 : at.a, s.locked});
+                        at.r < kNoHue ? -1 : at.a, s.locked,
+                        code_for(shown, s.code) ? s.code : std::nullopt});
       }
   // The same swatches with other contents: what is being edited and where the view stands stays.
   const bool same = std::equal(rows.begin(), rows.end(), m_rows.begin(), m_rows.end(),
@@ -60,6 +71,8 @@ QVariant SwatchTable::data(const QModelIndex& index, int role) const {
   const bool sorts = role == Qt::UserRole;
   if (role == Qt::DecorationRole && index.column() == Name)
     return color_icon(shown_color(row.color, m_model.session().vision));
+  if (role == Qt::ToolTipRole && index.column() == CodeWritten)
+    return row.code ? code_told(*row.code) : tr("Type four inks in percent, such as 20 40 0 10");
   if (role == Qt::TextAlignmentRole && index.column() >= Value && index.column() <= Hue)
     return QVariant(Qt::AlignRight | Qt::AlignVCenter);
   if (role != Qt::DisplayRole && role != Qt::EditRole && !sorts) return {};
@@ -86,6 +99,8 @@ QVariant SwatchTable::shown_in(const Row& row, int column, bool with_lock) {
     return number(row.saturation, 1) + QStringLiteral(" %");
   case Hue:
     return row.hue < 0 ? tr("neutral") : number(row.hue, 1) + QStringLiteral("°");
+  case CodeWritten:
+    return row.code ? with_lock ? code_shown(*row.code) : code_words(*row.code) : QString();
   case FamilyName:
     return text(row.family);
   case Note:
@@ -100,14 +115,15 @@ QVariant SwatchTable::headerData(int section, Qt::Orientation orientation, int r
   if (role == Qt::TextAlignmentRole && section >= Value && section <= Hue)
     return QVariant(Qt::AlignRight | Qt::AlignVCenter);
   if (role != Qt::DisplayRole) return {};
-  const QString names[] = {tr("Name"), tr("Hex"),    tr("Value"), tr("Saturation"),
-                           tr("Hue"),  tr("Family"), tr("Note")};
+  const QString names[] = {tr("Name"), tr("Hex"),  tr("Value"),  tr("Saturation"),
+                           tr("Hue"),  tr("Code"), tr("Family"), tr("Note")};
   return names[section];
 }
 
 Qt::ItemFlags SwatchTable::flags(const QModelIndex& index) const {
   const int column = index.column();
-  const bool edited = column == Name || column == Hex || column == Value || column == Note;
+  const bool edited =
+      column == Name || column == Hex || column == Value || column == CodeWritten || column == Note;
   return QAbstractTableModel::flags(index) | Qt::ItemIsDragEnabled |
          (edited ? Qt::ItemIsEditable : Qt::NoItemFlags);
 }
@@ -129,6 +145,8 @@ bool SwatchTable::setData(const QModelIndex& index, const QVariant& value, int r
     return write_color(id, given);
   case Value:
     return write_value(id, value.toString());
+  case CodeWritten:
+    return write_code(id, value.toString());
   case Note:
     return m_model.store().apply(tr("Edit note"),
                                  [&](Piece p) { return with_swatch_note(std::move(p), id, given); });
@@ -148,6 +166,25 @@ bool SwatchTable::write_color(Id swatch, const std::string& given) {
   return m_model.store().apply(tr("Edit color"), [&](Piece p) {
     return with_swatches_colored(std::move(p), {swatch}, {color->color, {}});
   });
+}
+
+/// Four inks of the chosen press; nothing takes the code off.
+bool SwatchTable::write_code(Id swatch, const QString& given) {
+  const Swatch* s = find_swatch(m_model.piece(), swatch);
+  if (!s) return false;
+  const Code* before = code_of(*s);
+  if (given.trimmed() == (before ? code_words(*before) : QString())) return false;
+  if (given.trimmed().isEmpty())
+    return m_model.store().apply(tr("Remove code"),
+                                 [&](Piece p) { return without_codes(std::move(p), {swatch}); });
+  const auto code = typed_code(given, m_press.chosen().get());
+  if (!code || !*code) {
+    emit m_model.notice(code ? tr("A code is four inks in percent, such as 20 40 0 10.")
+                             : words(code.error()));
+    return false;
+  }
+  return m_model.store().apply(tr("Edit code"),
+                               [&](Piece p) { return with_swatch_coded(std::move(p), swatch, **code); });
 }
 
 /// The color moves to that value at its hue and saturation, as far as it exists there.
@@ -172,8 +209,8 @@ bool SwatchTable::write_value(Id swatch, const QString& given) {
   return applied;
 }
 
-ListView::ListView(Studio& model, SetWork& work, QWidget* parent)
-    : QWidget(parent), m_model(model), m_work(work), m_swatches(new SwatchTable(model, work, this)),
+ListView::ListView(Studio& model, SetWork& work, PressModel& press, QWidget* parent)
+    : QWidget(parent), m_model(model), m_work(work), m_swatches(new SwatchTable(model, work, press, this)),
       m_shown(new QSortFilterProxyModel(this)), m_table(new QTableView(this)) {
   m_table->setObjectName(QStringLiteral("list"));
   m_table->setAccessibleName(tr("The set as a list"));
@@ -201,7 +238,7 @@ ListView::ListView(Studio& model, SetWork& work, QWidget* parent)
   m_table->horizontalHeader()->setHighlightSections(false);
   m_table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
   m_table->horizontalHeader()->setStretchLastSection(true);
-  const int widths[] = {140, 64, 50, 76, 60, 76, 60};
+  const int widths[] = {140, 64, 50, 76, 60, 190, 76, 60};
   for (int i = 0; i < SwatchTable::kColumns; ++i) m_table->setColumnWidth(i, widths[i]);
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);

@@ -12,13 +12,14 @@ class QTableView;
 
 namespace zc {
 
+class PressModel;
 class SetWork;
 
 class SwatchTable final : public QAbstractTableModel {
   Q_OBJECT
 public:
-  enum Column { Name, Hex, Value, Saturation, Hue, FamilyName, Note, kColumns };
-  SwatchTable(Studio& model, SetWork& work, QObject* parent);
+  enum Column { Name, Hex, Value, Saturation, Hue, CodeWritten, FamilyName, Note, kColumns };
+  SwatchTable(Studio& model, SetWork& work, PressModel& press, QObject* parent);
   [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
   [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
   [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
@@ -33,6 +34,7 @@ public:
 
 private:
   bool write_color(Id swatch, const std::string& given);
+  bool write_code(Id swatch, const QString& given);
   bool write_value(Id swatch, const QString& given);
   struct Row {
     Id id;
@@ -40,18 +42,20 @@ private:
     std::string name, family, note;
     double value, saturation, hue; ///< Of the wheel of the piece; hue below 0 where there is none.
     bool locked;
+    std::optional<Code> code;
   };
   [[nodiscard]] static QVariant sorted_by(const Row& row, int column);
   [[nodiscard]] static QVariant shown_in(const Row& row, int column, bool with_lock);
   Studio& m_model;
   SetWork& m_work;
+  PressModel& m_press;
   std::vector<Row> m_rows;
 };
 
 class ListView final : public QWidget {
   Q_OBJECT
 public:
-  ListView(Studio& model, SetWork& work, QWidget* parent);
+  ListView(Studio& model, SetWork& work, PressModel& press, QWidget* parent);
   [[nodiscard]] QTableView& table() { return *m_table; }
   /// Edits the name of the swatch that keys work on, where it stands in the list.
   void rename_selected();

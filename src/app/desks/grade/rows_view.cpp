@@ -220,7 +220,7 @@ void RowsView::paint_family(QPainter& painter, std::size_t i) {
     draw_chip(painter, r, color, theme().field);
     const auto preview = work.preview().find(s.id);
     const bool reduced = preview != work.preview().end() && preview->second.reduced;
-    draw_marks(painter, r, color, {s.locked, reduced, s.used});
+    draw_marks(painter, r, color, {s.locked, reduced, s.used, is_beyond_display(s)});
     if (!work.selected(s.id)) continue;
     QPainterPath frame;
     frame.addRect(r.adjusted(-2, -2, 2, 2));

@@ -6,6 +6,7 @@
 #include "app/theme/theme.h"
 #include "model/i18n/text.h"
 #include "model/session/studio.h"
+#include "model/session/well_words.h"
 
 namespace zc {
 namespace {
@@ -73,7 +74,7 @@ QString EndChoice::words_of(const RampEnd& end) const {
   case Kind::Corner:
     return tr("corner %1 of the mask").arg(n + 1);
   case Kind::Well:
-    return tr("well %1").arg(n + 1);
+    return well_words(m_model.at_hand(), n);
   case Kind::Swatch:
     break;
   }

@@ -152,6 +152,8 @@ QWidget* MixPanel::make_add(QWidget* parent) {
       add_corner({color_of(paint.curve), std::string(paint.name), paint.strength});
     });
     menu.addSeparator();
+    if (!mixing().smears.empty())
+      menu.addAction(tr("Clear smears"), [this] { change([](Mixing& m) { m.smears.clear(); }); });
     menu.addAction(tr("Clear field"), [this] { change([](Mixing& m) { m = {}; }); });
     menu.exec(add->mapToGlobal(QPoint(0, add->height())));
   });
@@ -172,18 +174,33 @@ QWidget* MixPanel::make_laying() {
   });
   auto* first = new QHBoxLayout;
   first->setSpacing(6);
-  m_draw = word_switch(
-      QStringLiteral("mix.draw"), tr("draw a line"),
-      tr("Draw the line of a ramp with the next drag across the field (the right button always does)"), box);
-  connect(m_draw, &QAbstractButton::clicked, this,
-          [this](bool on) { change([on](Mixing& m) { m.drawing = on; }); });
+  auto* hands = joined_row();
+  auto* group = new QButtonGroup(this);
+  const std::tuple<const char*, QString, QString, MixHand> ways[] = {
+      {"mix.pick", tr("pick"), tr("A drag over the field picks one mixture"), MixHand::Pick},
+      {"mix.draw", tr("line"),
+       tr("A drag across the field draws the line of a ramp (the right button always does)"), MixHand::Line},
+      {"mix.stroke", tr("stroke"),
+       tr("A drag over the field picks up several mixtures along its way, as many as there are steps"),
+       MixHand::Stroke},
+      {"mix.smear", tr("smear"),
+       tr("A drag smears the color where it begins into those it goes over; pick from the smear afterwards"),
+       MixHand::Smear}};
+  for (const auto& [name, word, tip, hand] : ways) {
+    auto* button = word_choice(QLatin1String(name), word, tip, box);
+    group->addButton(button);
+    connect(button, &QAbstractButton::clicked, this,
+            [this, hand = hand] { change([hand](Mixing& m) { m.hand = hand; }); });
+    hands->addWidget(button);
+    m_hands.push_back(button);
+  }
   m_steps = new NumberField(QStringLiteral("mix.steps"), tr("Steps of the line and of the grid"), box);
   m_steps->set_range({kMixingStepsRange.low, kMixingStepsRange.high, 1, 0, tr(" steps"), false, {}});
   m_steps->keep_width(62);
   m_steps->setToolTip(tr("Steps of the ramp, and along a side of the grid, 2 to 12"));
   connect(m_steps, &NumberField::wanted, this,
           [this](double n) { change([n](Mixing& m) { m.steps = static_cast<int>(std::lround(n)); }); });
-  first->addWidget(m_draw);
+  first->addLayout(hands);
   first->addWidget(m_steps);
   first->addStretch(1);
   auto* second = new QHBoxLayout;
@@ -294,14 +311,15 @@ void MixPanel::follow() {
   const Mixing& m = mixing();
   m_paint->setChecked(m.as == MixAs::Paint);
   m_light->setChecked(m.as == MixAs::Light);
-  m_draw->setChecked(m.drawing);
+  for (std::size_t i = 0; i < m_hands.size(); ++i) m_hands[i]->setChecked(m.hand == static_cast<MixHand>(i));
   m_steps->show_value(m.steps);
   follow_corners();
   follow_string();
   const bool mixes = m.corners.size() >= kFewestCorners;
-  for (QWidget* control :
-       {static_cast<QWidget*>(m_parts), static_cast<QWidget*>(m_draw), static_cast<QWidget*>(m_lay_grid)})
-    allow(*control, mixes, tr("Add two to four colors to the field first."));
+  const QString why = tr("Add two to four colors to the field first.");
+  for (QWidget* control : {static_cast<QWidget*>(m_parts), static_cast<QWidget*>(m_lay_grid)})
+    allow(*control, mixes, why);
+  for (WordControl* hand : m_hands) allow(*hand, mixes, why);
   allow(*m_lay_picks, !m.picks.empty(), tr("Click mixtures in the field first."));
   say(std::nullopt);
 }

@@ -48,7 +48,7 @@ private:
   void lay_string();
   void lay_grid();
   void change(const std::function<void(Mixing&)>& f);
-  [[nodiscard]] const Mixing& mixing() const { return m_model.session().mixing; }
+  [[nodiscard]] const Mixing& mixing() const { return m_model.session().at_hand.mixing; }
   [[nodiscard]] LaidColor laid(Srgb color) const;
 
   /// The first colors at hand stand ready where nothing has been mixed in this piece.
@@ -69,7 +69,7 @@ private:
     WordControl* mute = nullptr;
   };
   std::array<Corner, kMostCorners> m_corners;
-  WordControl* m_draw;
+  std::vector<WordControl*> m_hands; ///< One of each MixHand, in order.
   NumberField* m_steps;
   QPushButton* m_lay_string;
   QPushButton* m_lay_picks;

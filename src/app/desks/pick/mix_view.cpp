@@ -26,8 +26,31 @@ namespace {
 constexpr double kChipSide = 22, kBeside = 8, kLineHigh = 64;
 constexpr int kVeilCells = 48;
 constexpr double kVeiled = 158; ///< Alpha over what is outside the mask, as on the plan.
-constexpr std::size_t kMostPicks = 24;
+/// Places of a path lie so far from each other, in sides of the field.
+constexpr double kPathStep = 0.01;
 constexpr double kStrengthStep = 0.1;
+
+/// A way in the color of each of its places; with flat ends the pieces lie side by side.
+void paint_band(QPainter& painter, const QPolygonF& way, const std::vector<QColor>& colors, double wide,
+                Qt::PenCapStyle ends) {
+  for (qsizetype k = 0; k < way.size(); ++k) {
+    const QColor& color = colors[static_cast<std::size_t>(k)];
+    const QPointF before = way[std::max<qsizetype>(0, k - 1)], after = way[std::min(k + 1, way.size() - 1)];
+    if (ends == Qt::RoundCap) {
+      painter.setPen(QPen(color, wide, Qt::SolidLine, ends));
+      painter.drawLine(before, way[k]);
+      continue;
+    }
+    // From the middle before it to the middle behind it.
+    const QLineF along(before, after);
+    if (along.length() < 1e-6) continue;
+    const QPointF across = QPointF(-along.dy(), along.dx()) / along.length() * wide / 2;
+    const QPointF from = (before + way[k]) / 2, to = (way[k] + after) / 2;
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(color);
+    painter.drawPolygon(QPolygonF({from - across, from + across, to + across, to - across}));
+  }
+}
 
 } // namespace
 
@@ -126,7 +149,34 @@ void MixView::showEvent(QShowEvent* event) {
   follow();
 }
 
+void MixView::refresh_streaks() {
+  const auto& field = m_mixing.field();
+  ShownStreaks wanted{m_mixing.field_serial(), mixing().smears, m_model.session().vision};
+  if (m_hand == Hand::Smear) wanted.paths.push_back(m_path);
+  if (wanted == m_shown_streaks) return;
+  // Only the last one grows while it is drawn.
+  const bool same = wanted.field == m_shown_streaks.field && wanted.vision == m_shown_streaks.vision;
+  std::size_t kept = 0;
+  while (same && kept < std::min(wanted.paths.size(), m_streaks.size()) &&
+         wanted.paths[kept] == m_shown_streaks.paths[kept])
+    ++kept;
+  m_streaks.resize(kept);
+  m_streak_colors.resize(kept);
+  m_shown_streaks = std::move(wanted);
+  if (!field) return;
+  for (std::size_t i = kept; i < m_shown_streaks.paths.size(); ++i) {
+    m_streaks.push_back(smeared(field->corners(), m_streaks, m_shown_streaks.paths[i]));
+    m_streak_colors.emplace_back();
+    for (const auto& parts : m_streaks.back().parts) {
+      const auto mixture = field->of_parts(parts);
+      m_streak_colors.back().push_back(mixture ? shown_color(mixture->color, m_shown_streaks.vision)
+                                               : QColor(Qt::transparent));
+    }
+  }
+}
+
 void MixView::refresh_picture() {
+  refresh_streaks();
   const auto& field = m_mixing.field();
   const QSize size = (field_rect().size() * devicePixelRatioF()).toSize().expandedTo({2, 2});
   const Shown wanted{m_mixing.field_serial(),
@@ -200,10 +250,36 @@ void MixView::paint_field(QPainter& painter) {
   painter.drawImage(r, for_monitor(m_image));
   painter.setRenderHint(QPainter::SmoothPixmapTransform);
   if (!m_veil.isNull()) painter.drawImage(r, m_veil);
+  paint_streaks(painter);
   painter.restore();
   painter.setPen(QPen(theme().line, 1));
   painter.setBrush(Qt::NoBrush);
   painter.drawPath(shape);
+}
+
+void MixView::paint_streaks(QPainter& painter) {
+  const QRectF r = field_rect();
+  // Between two colors only the way from one to the other counts.
+  const bool bar = mixing().corners.size() == 2;
+  const double wide = bar ? 2 * r.height() : 2 * kSmearReach * r.width();
+  for (std::size_t i = 0; i < m_streaks.size(); ++i) {
+    QPolygonF way;
+    for (const FieldPoint& p : m_streaks[i].places) way << screen_point(p);
+    // Soft ends and edges first, then each place in its own color: round ends would lay the colors of later
+    // places over those before them.
+    if (!bar) paint_band(painter, way, m_streak_colors[i], wide, Qt::RoundCap);
+    painter.setRenderHint(QPainter::Antialiasing, false);
+    paint_band(painter, way, m_streak_colors[i], bar ? wide : wide - 1.5, Qt::FlatCap);
+    painter.setRenderHint(QPainter::Antialiasing);
+  }
+}
+
+/// Of a stroke that goes on.
+void MixView::paint_path(QPainter& painter) {
+  if (m_hand != Hand::Stroke || m_path.size() < 2) return;
+  QPainterPath way(screen_point(m_path.front()));
+  for (const FieldPoint& p : m_path) way.lineTo(screen_point(p));
+  draw_double_line(painter, way, 1.4);
 }
 
 void MixView::paint_chips(QPainter& painter) {
@@ -248,7 +324,8 @@ void MixView::paint_marks(QPainter& painter) {
     }
   }
   if (m.parts.size() == m.corners.size() && m.parts.size() >= kFewestCorners)
-    draw_pick_mark(painter, screen_point(place_of_parts(m.parts)));
+    draw_pick_mark(painter, screen_point(m.at.value_or(place_of_parts(m.parts))));
+  paint_path(painter);
 }
 
 void MixView::paintEvent(QPaintEvent*) {
@@ -272,13 +349,16 @@ void MixView::pick_parts(const std::vector<double>& parts) {
 }
 
 /// One pick of its own; false where there is no mixture.
-bool MixView::read_parts(const std::vector<double>& parts) {
+bool MixView::read_parts(const std::vector<double>& parts, std::optional<FieldPoint> at) {
   const auto& field = m_mixing.field();
   const auto mixture = field && parts.size() == field->corners() ? field->of_parts(parts) : std::nullopt;
   if (!mixture) return false;
   m_reading = true;
   m_picks.begin_pick();
-  change([&](Mixing& m) { m.parts = parts; });
+  change([&](Mixing& m) {
+    m.parts = parts;
+    m.at = at;
+  });
   m_picks.show_mixture(mixture->color);
   m_picks.end_pick();
   m_reading = false;
@@ -288,7 +368,7 @@ bool MixView::read_parts(const std::vector<double>& parts) {
 void MixView::keep_pick() {
   change([](Mixing& m) {
     m.picks.push_back(m.parts);
-    if (m.picks.size() > kMostPicks) m.picks.erase(m.picks.begin());
+    if (m.picks.size() > kMostMixPicks) m.picks.erase(m.picks.begin());
   });
 }
 
@@ -300,11 +380,39 @@ void MixView::drop_at(QPoint global, Srgb color) {
 void MixView::read(QPointF p) {
   const auto& field = m_mixing.field();
   if (!field) return;
-  const auto parts = parts_at(field->corners(), field_point(p));
+  const FieldPoint at = field_point(p);
+  const auto parts = parts_there(at);
   const auto mixture = field->of_parts(parts);
   if (!mixture) return;
-  change([&](Mixing& m) { m.parts = parts; });
+  change([&](Mixing& m) {
+    m.parts = parts;
+    m.at = at;
+  });
   m_picks.show_mixture(mixture->color);
+}
+
+std::vector<double> MixView::parts_there(FieldPoint p) const {
+  return parts_under(mixing().corners.size(), m_streaks, p);
+}
+
+/// One more place of the path, where the hand has gone on far enough.
+void MixView::go_along(QPointF p) {
+  const FieldPoint at = field_point(p);
+  const bool far = m_path.empty() || std::hypot(at.x - m_path.back().x, at.y - m_path.back().y) >= kPathStep;
+  if (!far || m_path.size() >= kMostPathPoints) return;
+  m_path.push_back(at);
+  refresh_streaks();
+  update();
+}
+
+void MixView::end_path(Hand hand) {
+  const FieldPath path = std::exchange(m_path, {});
+  const auto& field = m_mixing.field();
+  if (!field || path.size() < 2) return update();
+  change([&](Mixing& m) {
+    m = hand == Hand::Smear ? with_smear(std::move(m), path) : with_stroke(std::move(m), *field, path);
+  });
+  update();
 }
 
 void MixView::mousePressEvent(QMouseEvent* event) {
@@ -317,10 +425,16 @@ void MixView::mousePressEvent(QMouseEvent* event) {
     return m_pressed.press(*event, mixing().corners[*chip].color);
   }
   if (!m_mixing.field() || !field_rect().adjusted(-4, -4, 4, 4).contains(p)) return;
-  const bool draws = event->button() == Qt::RightButton || mixing().drawing;
-  if (event->button() != Qt::LeftButton && !draws) return;
-  m_hand = draws ? Hand::Drawing : Hand::Reading;
-  if (draws) return change([&](Mixing& m) { m.line = {field_point(p), field_point(p)}; });
+  const bool right = event->button() == Qt::RightButton;
+  if (event->button() != Qt::LeftButton && !right) return;
+  const MixHand does = right ? MixHand::Line : mixing().hand;
+  if (does == MixHand::Stroke || does == MixHand::Smear) {
+    m_hand = does == MixHand::Smear ? Hand::Smear : Hand::Stroke;
+    m_path.clear();
+    return go_along(p);
+  }
+  m_hand = does == MixHand::Line ? Hand::Drawing : Hand::Reading;
+  if (does == MixHand::Line) return change([&](Mixing& m) { m.line = {field_point(p), field_point(p)}; });
   m_picks.begin_pick();
   read(p);
 }
@@ -332,6 +446,7 @@ void MixView::mouseMoveEvent(QMouseEvent* event) {
     return;
   }
   if (m_hand == Hand::Reading) return read(p);
+  if (m_hand == Hand::Stroke || m_hand == Hand::Smear) return go_along(p);
   if (m_hand == Hand::Drawing)
     return change([&](Mixing& m) {
       if (m.line) m.line->second = field_point(p);
@@ -344,7 +459,7 @@ void MixView::mouseMoveEvent(QMouseEvent* event) {
   const auto& field = m_mixing.field();
   const bool over = field && field_rect().contains(p);
   setCursor(chip ? Qt::PointingHandCursor : over ? Qt::CrossCursor : Qt::ArrowCursor);
-  emit passing(over ? std::optional(parts_at(field->corners(), field_point(p))) : std::nullopt);
+  emit passing(over ? std::optional(parts_there(field_point(p))) : std::nullopt);
 }
 
 void MixView::mouseReleaseEvent(QMouseEvent*) {
@@ -356,9 +471,9 @@ void MixView::mouseReleaseEvent(QMouseEvent*) {
   }
   if (hand == Hand::Drawing)
     return change([](Mixing& m) {
-      m.drawing = false;
       if (m.line && m.line->first == m.line->second) m.line.reset();
     });
+  if (hand == Hand::Stroke || hand == Hand::Smear) return end_path(hand);
   if (hand != Hand::Reading) return;
   keep_pick();
   m_picks.end_pick();
@@ -393,15 +508,19 @@ void MixView::keyPressEvent(QKeyEvent* event) {
     by.y = step;
     break;
   case Qt::Key_Escape:
-    if (!mixing().line) return QWidget::keyPressEvent(event);
-    return change([](Mixing& m) { m.line.reset(); });
+    if (!mixing().line && mixing().smears.empty()) return QWidget::keyPressEvent(event);
+    return change([](Mixing& m) {
+      if (!std::exchange(m.line, std::nullopt)) m.smears.pop_back();
+    });
   default:
     return QWidget::keyPressEvent(event);
   }
   if (!field) return;
   const std::size_t n = field->corners();
-  const FieldPoint at = mixing().parts.size() == n ? place_of_parts(mixing().parts) : FieldPoint{0.5, 0.5};
-  static_cast<void>(read_parts(parts_at(n, onto_field(n, {at.x + by.x, at.y + by.y}))));
+  const FieldPoint from = mixing().parts.size() == n ? place_of_parts(mixing().parts) : FieldPoint{0.5, 0.5};
+  const FieldPoint at = mixing().at.value_or(from);
+  const FieldPoint to = onto_field(n, {at.x + by.x, at.y + by.y});
+  static_cast<void>(read_parts(parts_there(to), to));
 }
 
 bool MixView::offers_menu(QPointF p) const { return chip_at(p).has_value(); }
@@ -453,6 +572,7 @@ void MixView::dropEvent(QDropEvent* event) {
 
 void MixView::end_drag() {
   m_hand = Hand::None;
+  m_path.clear();
   m_pressed.call_off();
 }
 

@@ -54,27 +54,35 @@ protected:
   void showEvent(QShowEvent* event) override;
 
 private:
-  enum class Hand { None, Reading, Drawing, Chip };
+  enum class Hand { None, Reading, Drawing, Stroke, Smear, Chip };
   void follow();
   /// The corner that goes along with the current color, unless that is read out of the field.
   void follow_color();
   void refresh_picture();
   void refresh_veil();
+  void refresh_streaks();
+  void paint_streaks(QPainter& painter);
+  void paint_path(QPainter& painter);
+  void go_along(QPointF p);
+  void end_path(Hand hand);
+  /// What is under a place: a smear, or the field.
+  [[nodiscard]] std::vector<double> parts_there(FieldPoint p) const;
   void paint_field(QPainter& painter);
   void paint_chips(QPainter& painter);
   void paint_marks(QPainter& painter);
   void read(QPointF p);
-  bool read_parts(const std::vector<double>& parts);
+  bool read_parts(const std::vector<double>& parts, std::optional<FieldPoint> at = {});
   void keep_pick();
   [[nodiscard]] std::optional<std::size_t> chip_at(QPointF p) const;
   /// The corner that a color dropped there goes to.
   [[nodiscard]] std::size_t corner_for(QPointF p) const;
   void change(const std::function<void(Mixing&)>& f);
-  [[nodiscard]] const Mixing& mixing() const { return m_model.session().mixing; }
+  [[nodiscard]] const Mixing& mixing() const { return m_model.session().at_hand.mixing; }
   Studio& m_model;
   Picking& m_picks;
   PaintModel& m_mixing;
   Hand m_hand = Hand::None;
+  FieldPath m_path; ///< That a stroke or a smear has gone so far.
   std::size_t m_chip = 0;
   bool m_reading = false; ///< The current color is changed by the field itself.
   PressedColor m_pressed;
@@ -89,6 +97,16 @@ private:
     bool operator==(const Shown&) const = default;
   };
   Shown m_shown;
+  /// The smears of a field as they are seen, the one under the hand last.
+  struct ShownStreaks {
+    std::uint64_t field = 0;
+    std::vector<FieldPath> paths;
+    ColorVision vision = ColorVision::Normal;
+    bool operator==(const ShownStreaks&) const = default;
+  };
+  ShownStreaks m_shown_streaks;
+  std::vector<Streak> m_streaks;
+  std::vector<std::vector<QColor>> m_streak_colors;
   Raster m_picture;
   QImage m_image; ///< Of the same pixels.
   QImage m_veil;  ///< Over what lies outside the mask.

@@ -40,7 +40,7 @@ QPointF TowardBar::place_of(double toward) const {
 }
 
 void TowardBar::go_to(double toward) {
-  Mixing next = m_model.session().mixing;
+  Mixing next = m_model.session().at_hand.mixing;
   next.toward = std::abs(toward) < kMiddle ? 0 : std::clamp(toward, -1.0, 1.0);
   m_picks.mix_by_hand(next);
 }
@@ -50,7 +50,7 @@ void TowardBar::paintEvent(QPaintEvent*) {
   const QRectF r = bar();
   const ColorVision vision = m_model.session().vision;
   if (const auto& ends = m_mixing.ends()) {
-    std::vector<double> parts = m_model.session().mixing.parts;
+    std::vector<double> parts = m_model.session().at_hand.mixing.parts;
     if (parts.size() != ends->white.corners()) parts.assign(ends->white.corners(), 1);
     for (int i = 0; i < kSteps; ++i) {
       const double toward = (2.0 * i + 1) / kSteps - 1;
@@ -62,7 +62,7 @@ void TowardBar::paintEvent(QPaintEvent*) {
   }
   painter.setPen(QPen(hasFocus() ? theme().strong : theme().line, 1));
   painter.drawRect(r);
-  const double x = place_of(m_model.session().mixing.toward).x();
+  const double x = place_of(m_model.session().at_hand.mixing.toward).x();
   draw_double_line(painter, {x, r.top() - 1}, {x, r.bottom() + 1}, 2);
 }
 
@@ -78,8 +78,8 @@ void TowardBar::mouseDoubleClickEvent(QMouseEvent*) { go_to(0); }
 
 void TowardBar::keyPressEvent(QKeyEvent* event) {
   const double step = 0.05 * nudge_size(event->modifiers());
-  if (event->key() == Qt::Key_Left) return go_to(m_model.session().mixing.toward - step);
-  if (event->key() == Qt::Key_Right) return go_to(m_model.session().mixing.toward + step);
+  if (event->key() == Qt::Key_Left) return go_to(m_model.session().at_hand.mixing.toward - step);
+  if (event->key() == Qt::Key_Right) return go_to(m_model.session().at_hand.mixing.toward + step);
   QWidget::keyPressEvent(event);
 }
 
@@ -90,7 +90,7 @@ void TowardBar::dragEnterEvent(QDragEnterEvent* event) {
 void TowardBar::dropEvent(QDropEvent* event) {
   const auto swatches = swatches_of(*event->mimeData());
   if (swatches.empty()) return;
-  Mixing next = m_model.session().mixing;
+  Mixing next = m_model.session().at_hand.mixing;
   (event->position().x() < bar().center().x() ? next.black : next.white) = swatches.front().color;
   m_picks.mix_by_hand(next);
   event->acceptProposedAction();
@@ -101,7 +101,7 @@ void TowardBar::end_drag() { m_pulling = false; }
 AccessibleContent TowardBar::accessible() {
   return {QAccessible::Slider,
           {},
-          AccessibleNumber{100 * m_model.session().mixing.toward, -100, 100, 5,
+          AccessibleNumber{100 * m_model.session().at_hand.mixing.toward, -100, 100, 5,
                            [this](double wanted) { go_to(wanted / 100); }},
           {}};
 }

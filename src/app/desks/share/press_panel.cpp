@@ -7,6 +7,7 @@
 #include "app/desks/try/color_chip.h"
 #include "app/shelf/shelf_panel.h"
 #include "app/theme/theme.h"
+#include "model/i18n/code_words.h"
 #include "model/i18n/text.h"
 #include "model/proof/press_model.h"
 #include "model/session/studio.h"
@@ -22,14 +23,6 @@
 
 namespace zc {
 namespace {
-
-QString ink_words(const Ink& ink) {
-  return QStringLiteral("C %1  M %2  Y %3  K %4")
-      .arg(number(ink.c, 0))
-      .arg(number(ink.m, 0))
-      .arg(number(ink.y, 0))
-      .arg(number(ink.k, 0));
-}
 
 std::vector<std::size_t> those_that_need_a_decision_first(const std::vector<SwatchPress>& checked,
                                                           std::size_t count) {
@@ -151,16 +144,19 @@ void PressPanel::add_row(QGridLayout& grid, int row, const Swatch& swatch, const
   name->setText(p.prints
                     ? text(swatch.name)
                     : tr("%1, differs by %2").arg(text(swatch.name)).arg(number(p.printed.difference, 1)));
+  const Code* code = code_of(swatch);
   name->setToolTip(
       tr("%1, %2: %3 % ink in all")
           .arg(text(swatch.name), ink_words(p.printed.ink))
           .arg(number(p.printed.ink.total(), 0)) +
+      (code ? QStringLiteral("\n") + tr("Written as %1.").arg(code_told(*code)) : QString()) +
       (most_ink > 0 ? tr(", more than the %1 % this press allows").arg(number(most_ink, 0)) : QString()));
   grid.addWidget(new ColorChip(m_model, swatch.color, box), row, 0);
   grid.addWidget(name, row, 2);
   if (p.prints) {
+    // Inks as they were written stand out from those that were worked out.
     auto* amounts = new QLabel(ink_words(p.printed.ink), box);
-    amounts->setFont(small_font());
+    amounts->setFont(code && written_for(*m_reader.chosen(), code) ? caption_strong_font() : small_font());
     amounts->setToolTip(name->toolTip());
     return grid.addWidget(amounts, row, 3);
   }

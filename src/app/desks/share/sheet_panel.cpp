@@ -6,6 +6,7 @@
 #include "app/controls/number_field.h"
 #include "app/theme/theme.h"
 #include "model/i18n/language.h"
+#include "model/i18n/text.h"
 #include "model/session/studio.h"
 #include "model/session/viewing.h"
 
@@ -13,6 +14,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QListWidget>
+#include <QMenu>
 #include <QPushButton>
 
 namespace zc {
@@ -27,6 +29,13 @@ constexpr std::pair<SheetPart, const char*> kParts[] = {
     {SheetPart::Staff, QT_TRANSLATE_NOOP("zc::SheetPanel", "staff")},
     {SheetPart::Needs, QT_TRANSLATE_NOOP("zc::SheetPanel", "swatches needed, present, missing")},
     {SheetPart::Signature, QT_TRANSLATE_NOOP("zc::SheetPanel", "signature and date")}};
+
+/// The panel must not grow with a name.
+QString shortened_name(const SwatchSet& set) {
+  constexpr int most = 18;
+  const QString name = text(set.name);
+  return name.size() <= most ? name : name.left(most - 1) + QChar(0x2026);
+}
 
 QHBoxLayout* row_in(QVBoxLayout& column) {
   auto* row = new QHBoxLayout;
@@ -52,7 +61,7 @@ SheetPanel::SheetPanel(Studio& model, Viewing& viewing, QWidget* parent)
   column->addSpacing(12);
   make_writing(*column);
   column->addStretch(1);
-  model.hear({Part::Sharing}, this, &SheetPanel::follow);
+  model.hear({Part::Sharing, Part::Sets}, this, &SheetPanel::follow);
   follow();
 }
 
@@ -82,6 +91,10 @@ void SheetPanel::make_parts(QVBoxLayout& column) {
       this, QStringLiteral("sheet.study"), tr("reference as study"),
       tr("Show the reference as at Try, every pixel in its swatch"),
       [](const SheetSpec& s) { return s.study; }, [](SheetSpec& s, bool on) { s.study = on; }));
+  also->addWidget(add_switch(
+      this, QStringLiteral("sheet.places"), tr("swatches on wheel"),
+      tr("Mark the place of each swatch on the wheel"), [](const SheetSpec& s) { return s.places; },
+      [](SheetSpec& s, bool on) { s.places = on; }));
   also->addStretch();
   connect(m_parts, &QListWidget::itemChanged, this, &SheetPanel::apply_parts, Qt::QueuedConnection);
   connect(m_parts->model(), &QAbstractItemModel::rowsMoved, this, &SheetPanel::apply_parts,
@@ -128,7 +141,22 @@ void SheetPanel::follow_parts(const std::vector<SheetPart>& parts) {
 
 void SheetPanel::make_swatches(QVBoxLayout& column) {
   column.addWidget(heading_label(tr("Swatches"), this));
+  auto* which = row_in(column);
+  m_sets = word_opener(QStringLiteral("sheet.sets"), tr("Sets"), tr("Choose the sets that are on the sheet"),
+                       this);
+  auto* menu = new QMenu(m_sets);
+  connect(menu, &QMenu::aboutToShow, this, [this, menu] { fill_sets(*menu); });
+  opens(*m_sets, *menu);
+  which->addWidget(m_sets);
+  which->addWidget(add_switch(
+      this, QStringLiteral("sheet.setWords"), tr("with their notes"),
+      tr("Write the note of a set above its swatches"), [](const SheetSpec& s) { return s.set_words; },
+      [](SheetSpec& s, bool on) { s.set_words = on; }));
+  which->addStretch(1);
   auto* under = row_in(column);
+  under->addWidget(add_switch(
+      this, QStringLiteral("sheet.large"), tr("large"), tr("Show large swatches with their words below them"),
+      [](const SheetSpec& s) { return s.large; }, [](SheetSpec& s, bool on) { s.large = on; }));
   under->addWidget(add_switch(
       this, QStringLiteral("sheet.byValue"), tr("light to dark"),
       tr("Show the swatches in one row by value, not family by family"),
@@ -148,6 +176,34 @@ void SheetPanel::make_swatches(QVBoxLayout& column) {
   told->addStretch(1);
 }
 
+/// Sets in the order of the piece; the last one that is ticked cannot be unticked.
+void SheetPanel::fill_sets(QMenu& menu) {
+  menu.clear();
+  const Piece& piece = m_model.piece();
+  const auto shown = sets_on(m_model.session().sharing.sheet, piece);
+  const auto is_shown = [&](Id id) {
+    return std::any_of(shown.begin(), shown.end(), [id](const SwatchSet* set) { return set->id == id; });
+  };
+  for (const SwatchSet& set : piece.sets) {
+    auto* entry = menu.addAction(text(set.name).replace(QLatin1Char('&'), QStringLiteral("&&")), this,
+                                 [this, id = set.id](bool on) { show_set(id, on); });
+    entry->setCheckable(true);
+    entry->setChecked(is_shown(set.id));
+    entry->setEnabled(shown.size() > 1 || !is_shown(set.id));
+  }
+}
+
+void SheetPanel::show_set(Id set, bool on) {
+  const auto shown = sets_on(m_model.session().sharing.sheet, m_model.piece());
+  std::vector<Id> wanted;
+  for (const SwatchSet& s : m_model.piece().sets) {
+    const bool was =
+        std::any_of(shown.begin(), shown.end(), [&](const SwatchSet* x) { return x->id == s.id; });
+    if (s.id == set ? on : was) wanted.push_back(s.id);
+  }
+  change([&](SheetSpec& spec) { spec.sets = wanted; });
+}
+
 void SheetPanel::make_paper(QVBoxLayout& column) {
   column.addWidget(heading_label(tr("Paper"), this));
   m_fields = new FieldGrid;
@@ -161,11 +217,10 @@ void SheetPanel::make_paper(QVBoxLayout& column) {
   connect(m_paper, &QComboBox::activated, this, [this](int i) {
     change([&](SheetSpec& s) { s.paper = static_cast<Paper>(m_paper->itemData(i).toInt()); });
   });
-  m_fields->add(tr("Size"),
-                {m_paper, add_switch(
-                              this, QStringLiteral("sheet.lying"), tr("landscape"),
-                              tr("Turn the paper to landscape"), [](const SheetSpec& s) { return s.lying; },
-                              [](SheetSpec& s, bool on) { s.lying = on; })});
+  m_lying = add_switch(
+      this, QStringLiteral("sheet.lying"), tr("landscape"), tr("Turn the paper to landscape"),
+      [](const SheetSpec& s) { return s.lying; }, [](SheetSpec& s, bool on) { s.lying = on; });
+  m_fields->add(tr("Size"), {m_paper, m_lying});
 }
 
 void SheetPanel::make_numbers() {
@@ -204,7 +259,9 @@ void SheetPanel::make_writing(QVBoxLayout& column) {
   const std::tuple<const char*, QString, QString> formats[] = {
       {"pdf", tr("Save PDF"), tr("Save all pages of the sheet as one PDF")},
       {"svg", tr("Save SVG"), tr("Save the sheet as SVG, one file for each page")},
-      {"png", tr("Save PNG"), tr("Save the sheet as PNG at 300 pixels per inch, one file for each page")},
+      {"png", tr("Save PNG"),
+       tr("Save the sheet as PNG, one file for each page: at 300 pixels per inch, or of just so many pixels "
+          "where the size is in pixels")},
       {"print", tr("Print"), tr("See the sheet in a preview and print it")}};
   for (const auto& [format, words, tip] : formats) {
     auto* button = new QPushButton(words, this);
@@ -252,6 +309,11 @@ void SheetPanel::follow() {
   follow_parts(spec.parts);
   for (const Switch& s : m_switches) s.button->setChecked(s.on(spec));
   m_paper->setCurrentIndex(m_paper->findData(static_cast<int>(spec.paper)));
+  const auto [width, height] = paper_size(spec.paper, false);
+  allow(*m_lying, width != height, tr("A square is as wide as it is high."));
+  const auto shown = sets_on(spec, m_model.piece());
+  m_sets->setText(shown.size() == 1 ? tr("Set: %1").arg(shortened_name(*shown.front()))
+                                    : tr("%n sets", nullptr, static_cast<int>(shown.size())));
   m_margin->show_value(spec.margin);
   m_value->show_value(spec.wheel_value.value_or(66));
   allow(*m_value, spec.wheel_value.has_value(), tr("On the vivid wheel each hue has a value of its own."));

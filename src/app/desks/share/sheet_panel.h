@@ -8,6 +8,7 @@
 
 class QComboBox;
 class QListWidget;
+class QMenu;
 class QVBoxLayout;
 
 namespace zc {
@@ -32,6 +33,8 @@ private:
   void apply_parts();
   void follow_parts(const std::vector<SheetPart>& parts);
   void make_swatches(QVBoxLayout& column);
+  void fill_sets(QMenu& menu);
+  void show_set(Id set, bool on);
   void make_paper(QVBoxLayout& column);
   void make_numbers();
   void make_writing(QVBoxLayout& column);
@@ -50,6 +53,8 @@ private:
   std::vector<Switch> m_switches;
   QListWidget* m_parts = nullptr;
   FieldGrid* m_fields = nullptr;
+  WordControl* m_sets = nullptr;
+  WordControl* m_lying = nullptr;
   QComboBox* m_paper = nullptr;
   NumberField* m_margin = nullptr;
   NumberField* m_value = nullptr;
