@@ -664,6 +664,10 @@ in die Maske geholt</translation>
         <source>Tick or untick</source>
         <translation>Häkchen setzen oder entfernen</translation>
     </message>
+    <message>
+        <source>keeps names, families, notes and codes</source>
+        <translation>behält Namen, Familien, Notizen und Codes</translation>
+    </message>
 </context>
 <context>
     <name>QShortcut</name>

@@ -664,6 +664,10 @@ llevado a la máscara</translation>
         <source>Tick or untick</source>
         <translation>Marcar o desmarcar</translation>
     </message>
+    <message>
+        <source>keeps names, families, notes and codes</source>
+        <translation>conserva nombres, familias, notas y códigos</translation>
+    </message>
 </context>
 <context>
     <name>QShortcut</name>

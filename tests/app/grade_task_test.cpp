@@ -196,7 +196,14 @@ void GradeTask::a_swatch_is_replaced_with_the_mouse_and_by_keys() {
   m_desk->trigger("replaceWithCurrentColor");
   QCOMPARE(find_swatch(m_desk->piece(), id)->color, (Srgb{0.2, 0.6, 0.4}));
   m_desk->trigger("undo");
-  double_click(staff(), staff().swatch_rect(id).center());
+  // On its name it is renamed, beside it its color is taken up.
+  double_click(staff(), staff().swatch_name_rect(id).center());
+  QVERIFY(m_desk->session().color() != was);
+  auto* name = qobject_cast<QLineEdit*>(m_desk->window.focusWidget());
+  QVERIFY(name);
+  QTest::keyClick(name, Qt::Key_Escape);
+  double_click(staff(),
+               staff().swatch_rect(id).center() + QPointF(staff().swatch_rect(id).width() / 2 - 3, 0));
   QCOMPARE(m_desk->session().color(), was);
   // By keys alone: stepped to, left as it is, replaced.
   m_desk->model().picking().use_color({0.3, 0.3, 0.7});

@@ -231,6 +231,37 @@ private slots:
     QVERIFY(a2.width * a2.height * 600 / 72 * 600 / 72 < 200e6);
   }
 
+  /// The photo in a key, the key's wheel and the dots of swatches, not the photo as it is.
+  void an_svg_shows_keys_and_places() {
+    SheetSpec spec;
+    spec.parts = {SheetPart::Wheel, SheetPart::Keys};
+    spec.places = true;
+    SheetPictures pictures{1.5, "photo", {}};
+    pictures.keys = {"turned"};
+    const auto sheet = *sheet_of(m_piece, {&m_piece.sets[0]}, spec, pictures, toolkit_measure());
+    SheetImages images = m_images;
+    KeyCell cell;
+    cell.picture = QImage(30, 20, QImage::Format_RGB32);
+    cell.picture.fill(Qt::green);
+    images.keys = {cell};
+    images.key_disc = QImage(16, 16, QImage::Format_ARGB32);
+    images.key_disc.fill(Qt::red);
+    const QByteArray svg = QByteArray::fromStdString(sheet_svg(sheet, 0, images, {}));
+    QList<QImage> shown;
+    for (qsizetype at = svg.indexOf("base64,"); at >= 0; at = svg.indexOf("base64,", at + 1)) {
+      const QByteArray data = svg.mid(at + 7, svg.indexOf('"', at) - at - 7);
+      shown << QImage::fromData(QByteArray::fromBase64(data));
+    }
+    QCOMPARE(shown.size(), 3);
+    QVERIFY(shown[0].size() == images.plan.size());
+    QVERIFY(shown[1].size() == QSize(30, 20) && shown[1].pixelColor(5, 5) == QColor(Qt::green));
+    QVERIFY(shown[2].width() == 16 && shown[2].pixelColor(8, 8).red() > 200);
+    QCOMPARE(svg.count("<circle"), 2 * static_cast<qsizetype>(swatch_count(m_piece.sets[0])));
+    // Those that are not made yet are left out.
+    images.keys.clear();
+    QCOMPARE(QByteArray::fromStdString(sheet_svg(sheet, 0, images, {})).count("base64,"), 1);
+  }
+
   void a_pdf_has_its_pages_and_bookmarks() {
     const Sheet& sheet = m_sheets[0].second;
     const auto pdf = sheet_pdf(sheet, m_images, {"The title", "nobody"});

@@ -218,7 +218,11 @@ void StaffView::drop(QPointF p) {
 
 void StaffView::mouseDoubleClickEvent(QMouseEvent* event) {
   const auto family = family_at(event->position());
-  if (swatch_at(event->position()))
+  const Swatch* swatch = swatch_at(event->position());
+  // A name is renamed, a color is taken up.
+  if (swatch && m_place == Place::Window && swatch_name_rect(swatch->id).contains(event->position()))
+    rename_swatch(swatch->id);
+  else if (swatch)
     m_work.use_focus();
   else if (m_place == Place::Window && family && event->position().y() > axis().bottom())
     rename_family(*family);

@@ -84,27 +84,39 @@ void StaffView::paint_head(QPainter& painter) {
                    counted_too ? name + QStringLiteral(", ") + count : name);
 }
 
+StaffView::ChipName StaffView::name_on(const Swatch& s, const QRectF& chip) const {
+  if (!wide() || chip.width() < kNamedChip) return {};
+  const int room = static_cast<int>(chip.width()) - 8;
+  const auto wide_in = [](const QFont& font, const QString& words) {
+    return QFontMetrics(font).horizontalAdvance(words);
+  };
+  QString name = text(s.name);
+  const QFont font = wide_in(caption_font(), name) <= room ? caption_font() : small_font();
+  // Of a name that we made the end says most: hue and value.
+  const bool ours =
+      wide_in(font, name) > room && name.endsWith(QStringLiteral(" %1").arg(std::lround(value_of(s.color))));
+  while (ours && wide_in(font, name) > room && name.contains(QLatin1Char(' ')))
+    name = name.section(QLatin1Char(' '), 1);
+  name = QFontMetrics(font).elidedText(name, Qt::ElideRight, room);
+  const double width = wide_in(font, name);
+  return {name, font, {chip.center().x() - width / 2, chip.top(), width, chip.height()}};
+}
+
+QRectF StaffView::swatch_name_rect(Id swatch) const {
+  const Swatch* s = find_swatch(m_model.piece(), swatch);
+  return s ? name_on(*s, swatch_rect(swatch)).rect : QRectF();
+}
+
 void StaffView::paint_chip(QPainter& painter, const Chip& chip) {
   const Swatch& s = *chip.swatch;
   const QRectF r = scrolled(chip);
   // As the press prints it, where the proof is on.
   const QColor color = shown_color(m_reader.proof()(chip.shown), m_model.session().vision);
   draw_chip(painter, r, color, theme().field);
-  if (wide() && r.width() >= kNamedChip) {
+  if (const ChipName name = name_on(s, r); !name.words.isEmpty()) {
     painter.setPen(readable_on(color));
-    const int room = static_cast<int>(r.width()) - 8;
-    const auto wide_in = [](const QFont& font, const QString& words) {
-      return QFontMetrics(font).horizontalAdvance(words);
-    };
-    QString name = text(s.name);
-    const QFont font = wide_in(caption_font(), name) <= room ? caption_font() : small_font();
-    // Of a name that we made the end says most: hue and value.
-    const bool ours = wide_in(font, name) > room &&
-                      name.endsWith(QStringLiteral(" %1").arg(std::lround(value_of(s.color))));
-    while (ours && wide_in(font, name) > room && name.contains(QLatin1Char(' ')))
-      name = name.section(QLatin1Char(' '), 1);
-    painter.setFont(font);
-    painter.drawText(r, Qt::AlignCenter, QFontMetrics(font).elidedText(name, Qt::ElideRight, room));
+    painter.setFont(name.font);
+    painter.drawText(r, Qt::AlignCenter, name.words);
   }
   if (m_uses) {
     if (const auto at = m_uses->find(s.id); at != m_uses->end()) paint_use(painter, r, color, at->second);

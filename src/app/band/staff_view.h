@@ -51,6 +51,8 @@ public:
   /// The column of a family, over the whole height of the axis.
   [[nodiscard]] QRectF column_rect(std::size_t family) const;
   [[nodiscard]] QRectF name_rect(std::size_t family) const;
+  /// Of the name that stands on a swatch; empty where there is no room for it.
+  [[nodiscard]] QRectF swatch_name_rect(Id swatch) const;
   /// The free place at the value line where a click lays the current color.
   [[nodiscard]] QRectF slot_rect(std::size_t family) const;
 
@@ -159,6 +161,12 @@ private:
   void paint_ramp(QPainter& painter);
   void paint_slot(QPainter& painter);
   [[nodiscard]] std::optional<std::size_t> ramp_step_at(QPointF p) const;
+  struct ChipName {
+    QString words = {}; ///< As much of the name as there is room for.
+    QFont font = {};
+    QRectF rect = {};
+  };
+  [[nodiscard]] ChipName name_on(const Swatch& s, const QRectF& chip) const;
   void rename_family(std::size_t i);
   void rename_swatch(Id swatch);
 

@@ -19,8 +19,9 @@ constexpr int kPictureSide = 1600;
 
 QString keeps_of(ExchangeFormat format) {
   switch (format) {
-  case ExchangeFormat::Tokens:
   case ExchangeFormat::Cxf:
+    return QObject::tr("keeps names, families, notes and codes");
+  case ExchangeFormat::Tokens:
   case ExchangeFormat::Csv:
   case ExchangeFormat::Svg:
     return QObject::tr("keeps names, families and notes");
