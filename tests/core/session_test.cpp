@@ -224,6 +224,8 @@ private slots:
     used.sharing.view = ShareView::Files;
     used.sharing.press = "press.icc";
     used.sharing.files = {{"css"}, "/somewhere", "{hex}", true};
+    used.sharing.sheet.sets = {piece.sets[0].id};
+    used.code = Code{BookName{"A book", "R 7"}, {}, hand.current};
     used.at_hand.mixing.corners.resize(3);
     used.reach = {true, false};
     used.vision = ColorVision::Values;
@@ -249,6 +251,7 @@ private slots:
     wanted.relations.relation = Relation::Triad;
     wanted.relations.value = MemberValue::Vivid;
     wanted.sharing = used.sharing;
+    wanted.sharing.sheet.sets.clear();
     wanted.sharing.files.folder.clear();
     wanted.sharing.files.at_save = false;
     wanted.reach = used.reach;
@@ -282,6 +285,7 @@ private slots:
     s.trying.left = {false, 9, 0};
     s.trying.right = {false, 1, 6};
     s.trying.from = {false, 0, 6};
+    s.sharing.sheet.sets = {9, 1};
     const auto same = followed(s, piece, Geometry(piece));
     QVERIFY(!change_between(s, same).any());
     Piece less = piece;
@@ -300,6 +304,7 @@ private slots:
     QCOMPARE(left.family, Id{4});
     QCOMPARE(left.reference, Id{7});
     QCOMPARE(left.area, std::size_t{0});
+    QCOMPARE(left.sharing.sheet.sets, std::vector<Id>{1});
     QVERIFY(left.trying.left == TrySide() && left.trying.right == (TrySide{false, 1, 0}) &&
             left.trying.from == TrySide());
     // On another wheel the color stays and its place is found anew.

@@ -286,6 +286,20 @@ private slots:
     QVERIFY(rounded_8bit(srgb_from_xyz(css_color("rgb(34/**/153/* two */221)")->color)) ==
             (Srgb8{34, 153, 221}));
   }
+  void four_numbers_are_inks() {
+    for (const char* typed :
+         {"20 40 0 12.5", "20, 40, 0, 12.5", " cmyk 20% 40% 0% 12.5% ", "CMYK 20,40 0,12.5"}) {
+      const auto inks = typed_inks(typed);
+      QVERIFY2(inks && *inks && **inks == (Ink{20, 40, 0, 12.5}), typed);
+    }
+    for (const char* other : {"", "20 40 0", "20 40 0 10 5", "20,40,0,10,", ",20 40 0 10", "20,,40 0 10",
+                              "20 40 0 x", "#20400010", "rgb 20 40 0 10", "20deg 40 0 10", "20/40 0 10"})
+      QVERIFY2(typed_inks(other) && !*typed_inks(other), other);
+    for (const char* beyond : {"20 40 0 100.5", "-1 0 0 0"}) {
+      QVERIFY2(!typed_inks(beyond), beyond);
+      QCOMPARE(typed_inks(beyond).error().code, ErrorCode::BadInput);
+    }
+  }
   void typed_colors_are_opaque_colors() {
     const Srgb8 copper{0xce, 0x85, 0x4e};
     for (const char* text : {"#ce854e", "ce854e", " CE854E ", "#ce854eff", "ce854eff", "rgb(206 133 78)",
