@@ -319,7 +319,8 @@ std::optional<CssColor> css_color(std::string_view given) {
 }
 
 Result<std::optional<Ink>> typed_inks(std::string_view given) {
-  auto words = Tokens(given).all();
+  const std::string text = lower_ascii(trimmed(given));
+  auto words = Tokens(text).all();
   if (!words) return std::optional<Ink>();
   if (!words->empty() && words->front().kind == Token::Word && words->front().word == "cmyk")
     words->erase(words->begin());
