@@ -24,6 +24,10 @@
 namespace zc {
 namespace {
 
+Ink in_whole_percent(const Ink& ink) {
+  return {std::round(ink.c), std::round(ink.m), std::round(ink.y), std::round(ink.k)};
+}
+
 std::vector<std::size_t> those_that_need_a_decision_first(const std::vector<SwatchPress>& checked,
                                                           std::size_t count) {
   std::vector<std::size_t> out;
@@ -155,8 +159,9 @@ void PressPanel::add_row(QGridLayout& grid, int row, const Swatch& swatch, const
   grid.addWidget(name, row, 2);
   if (p.prints) {
     // Inks as they were written stand out from those that were worked out.
-    auto* amounts = new QLabel(ink_words(p.printed.ink), box);
-    amounts->setFont(code && written_for(*m_reader.chosen(), code) ? caption_strong_font() : small_font());
+    const bool written = written_for(*m_reader.chosen(), code) != nullptr;
+    auto* amounts = new QLabel(ink_words(written ? p.printed.ink : in_whole_percent(p.printed.ink)), box);
+    amounts->setFont(written ? caption_strong_font() : small_font());
     amounts->setToolTip(name->toolTip());
     return grid.addWidget(amounts, row, 3);
   }
