@@ -21,6 +21,8 @@
 #include <QScrollArea>
 #include <QScrollBar>
 
+#include <cmath>
+
 namespace zc {
 namespace {
 
