@@ -562,6 +562,7 @@ void ShareTask::ink_is_read_and_typed() {
           (Ink{20, 40, 60, 0}));
   QVERIFY(!table.model()->setData(cell, "20 40 60 101") && m_desk->notice().contains("0 to 100 percent"));
   QVERIFY(!table.model()->setData(cell, "a good red") && m_desk->notice().contains("four inks"));
+  QCOMPARE(cell.data(Qt::EditRole).toString(), QStringLiteral("20 40 60 0"));
   m_desk->model().set_work().select({first});
   m_desk->trigger("markMetallicInk");
   QCOMPARE(cell.data().toString(), QStringLiteral("C 20  M 40  Y 60  K 0 (metallic)"));

@@ -28,6 +28,14 @@ namespace {
 /// So near to the middle of the wheel no eye sees a hue.
 constexpr double kNoHue = 0.005;
 
+/// As it is typed: what stands in a field can be taken as it is.
+QString code_typed(const Code& code) {
+  const auto* inks = std::get_if<WrittenInks>(&code.as);
+  if (!inks) return code_words(code);
+  const Ink& ink = inks->ink;
+  return QStringLiteral("%1 %2 %3 %4").arg(ink.c).arg(ink.m).arg(ink.y).arg(ink.k);
+}
+
 QString code_shown(const Code& code) {
   if (code.finish == Finish::Metallic) return SwatchTable::tr("%1 (metallic)").arg(code_words(code));
   if (code.finish == Finish::Fluorescent) return SwatchTable::tr("%1 (fluorescent)").arg(code_words(code));
@@ -100,7 +108,7 @@ QVariant SwatchTable::shown_in(const Row& row, int column, bool with_lock) {
   case Hue:
     return row.hue < 0 ? tr("neutral") : number(row.hue, 1) + QStringLiteral("°");
   case CodeWritten:
-    return row.code ? with_lock ? code_shown(*row.code) : code_words(*row.code) : QString();
+    return row.code ? with_lock ? code_shown(*row.code) : code_typed(*row.code) : QString();
   case FamilyName:
     return text(row.family);
   case Note:
@@ -173,7 +181,7 @@ bool SwatchTable::write_code(Id swatch, const QString& given) {
   const Swatch* s = find_swatch(m_model.piece(), swatch);
   if (!s) return false;
   const Code* before = code_of(*s);
-  if (given.trimmed() == (before ? code_words(*before) : QString())) return false;
+  if (given.trimmed() == (before ? code_typed(*before) : QString())) return false;
   if (given.trimmed().isEmpty())
     return m_model.store().apply(tr("Remove code"),
                                  [&](Piece p) { return without_codes(std::move(p), {swatch}); });
