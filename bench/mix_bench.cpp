@@ -11,6 +11,7 @@
 #include "model/mixing/paint_model.h"
 
 #include <QAbstractButton>
+#include <QMouseEvent>
 
 #include <benchmark/benchmark.h>
 #include <random>
@@ -83,7 +84,19 @@ void mix_fewest(benchmark::State& state) {
   for (auto _ : state) benchmark::DoNotOptimize(fewest_paints(colors, mixer, {3, 0.95}).ok());
 }
 
-/// The color is dragged on the wheel, a corner of the field goes along, the window is painted.
+/// As many smears as a field keeps, each winding over all of it.
+std::vector<FieldPath> full_smears(std::size_t count) {
+  std::vector<FieldPath> out(count);
+  for (std::size_t i = 0; i < count; ++i)
+    for (std::size_t k = 0; k < kMostPathPoints; ++k) {
+      const double t = static_cast<double>(k) / kMostPathPoints;
+      out[i].push_back({t, 0.5 + 0.45 * std::sin(30 * t + static_cast<double>(i))});
+    }
+  return out;
+}
+
+/// The color is dragged on the wheel, a corner of the field goes along, the window is painted. Argument:
+/// smears that lie over the field.
 void mix_corner_follows(benchmark::State& state) {
   BenchWindow window;
   window.show();
@@ -94,6 +107,7 @@ void mix_corner_follows(benchmark::State& state) {
   window.window->findChild<QAbstractButton*>(QStringLiteral("page.mixing"))->click();
   Mixing mixing = model.session().at_hand.mixing;
   mixing.follows = 0;
+  mixing.smears = full_smears(static_cast<std::size_t>(state.range(0)));
   model.picking().mix_by_hand(mixing);
   QApplication::processEvents();
   std::vector<double> times;
@@ -112,10 +126,45 @@ void mix_corner_follows(benchmark::State& state) {
   state.counters["worst_ms"] = times.back();
 }
 
+/// One smear is drawn over a field with all others, the window painted after every move.
+void mix_smear_drawn(benchmark::State& state) {
+  BenchWindow window;
+  window.show();
+  window.program->documents.open_demo();
+  window.wait_for_files();
+  AppModel& model = window.program->model;
+  model.viewing().show_desk(Desk::Pick);
+  window.window->findChild<QAbstractButton*>(QStringLiteral("page.mixing"))->click();
+  Mixing mixing = model.session().at_hand.mixing;
+  mixing.hand = MixHand::Smear;
+  mixing.smears = full_smears(kMostSmears - 1);
+  model.picking().mix_by_hand(mixing);
+  auto& field = *window.window->findChild<MixView*>(QStringLiteral("mixField"));
+  QApplication::processEvents();
+  const FieldPath way = full_smears(kMostSmears).back();
+  const auto hand = [&](QEvent::Type type, FieldPoint at) {
+    const QPointF p = field.screen_point(at);
+    QMouseEvent event(type, p, field.mapToGlobal(p), Qt::LeftButton, Qt::LeftButton, {});
+    QApplication::sendEvent(&field, &event);
+    QApplication::processEvents();
+  };
+  std::vector<double> times;
+  hand(QEvent::MouseButtonPress, way.front());
+  for (auto _ : state) {
+    const FieldPoint at = way[times.size() % way.size()];
+    times.push_back(1000 * seconds([&] { hand(QEvent::MouseMove, at); }));
+  }
+  hand(QEvent::MouseButtonRelease, way.back());
+  std::sort(times.begin(), times.end());
+  state.counters["median_ms"] = times[times.size() / 2];
+  state.counters["worst_ms"] = times.back();
+}
+
 BENCHMARK(mix_field)->Unit(benchmark::kMillisecond)->Iterations(40)->UseRealTime();
 BENCHMARK(mix_recipe)->Arg(4)->Arg(12)->Unit(benchmark::kMillisecond)->Iterations(100)->UseRealTime();
 BENCHMARK(mix_reach)->Arg(4)->Arg(7)->Arg(12)->Unit(benchmark::kMillisecond)->Iterations(3)->UseRealTime();
 BENCHMARK(mix_fewest)->Arg(7)->Arg(12)->Unit(benchmark::kMillisecond)->Iterations(1)->UseRealTime();
-BENCHMARK(mix_corner_follows)->Unit(benchmark::kMillisecond)->Iterations(200)->UseRealTime();
+BENCHMARK(mix_smear_drawn)->Unit(benchmark::kMillisecond)->Iterations(400)->UseRealTime();
+BENCHMARK(mix_corner_follows)->Arg(0)->Arg(12)->Unit(benchmark::kMillisecond)->Iterations(200)->UseRealTime();
 
 } // namespace

@@ -8368,10 +8368,6 @@ in der Maske %1 %</translation>
         <source>Choose a press at Share first: ink is read through it.</source>
         <translation>Zuerst beim Teilen einen Druck wählen: der Farbauftrag gilt für ihn.</translation>
     </message>
-    <message>
-        <source>No display shows these inks. The nearest color stands for them.</source>
-        <translation>Kein Bildschirm zeigt diese Druckfarben. Die nächste Farbe steht für sie.</translation>
-    </message>
 </context>
 <context>
     <name>zc::ReferencePanel</name>

@@ -8368,10 +8368,6 @@ en la máscara %1 %</translation>
         <source>Choose a press at Share first: ink is read through it.</source>
         <translation>Elige antes una imprenta en Compartir: la tinta se lee con ella.</translation>
     </message>
-    <message>
-        <source>No display shows these inks. The nearest color stands for them.</source>
-        <translation>Ninguna pantalla muestra estas tintas. El color más cercano las representa.</translation>
-    </message>
 </context>
 <context>
     <name>zc::ReferencePanel</name>

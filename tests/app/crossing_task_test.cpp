@@ -2,6 +2,8 @@
 // Two pieces whose ids are the same numbers: whatever is being typed, dragged, asked or worked out in one
 // when the other is opened, the other stays as it was.
 #include "app/band/staff_view.h"
+#include "app/desks/pick/mix_view.h"
+#include "app/tray/wells_view.h"
 #include "core/piece/edits.h"
 #include "core/piece/laying.h"
 #include "desk.h"
@@ -274,6 +276,24 @@ std::map<std::string, std::function<std::function<void()>()>> CrossingTask::begi
     desk().model().picking().choose_filling_well(3);
     return [this] { desk().model().picking().use_color({0.9, 0.9, 0.1}); };
   };
+  out["a row of wells being named"] = [=, this] {
+    auto& wells = desk().part<WellsView>("wells");
+    at("wells", Desk::Pick);
+    desk().model().picking().add_well_row();
+    double_click(wells, wells.name_rect(1).center());
+    QTest::keyClicks(&desk().part<QWidget>("wellRowName"), "late");
+    return enter;
+  };
+  out["a smear over the field of mixtures"] = [=, this] {
+    auto& field = static_cast<MixView&>(at("mixField", Desk::Pick));
+    desk().part<QAbstractButton>("page.mixing").click();
+    Mixing next;
+    next.corners = {{{0.9, 0.8, 0.2}}, {{0.1, 0.2, 0.5}}};
+    next.hand = MixHand::Smear;
+    desk().model().picking().mix_by_hand(next);
+    QCoreApplication::processEvents();
+    return pull(field, field.screen_point({0.2, 0.5}), field.screen_point({0.7, 0.5}));
+  };
   out["a parcel's words"] = [=, this] {
     at("staff", Desk::Share);
     desk().part<QAbstractButton>("share.parcel").click();
@@ -339,6 +359,7 @@ void CrossingTask::nothing_begun_reaches_the_next_piece() {
   QVERIFY(!desk().model().store().edited());
   if (what != "the filled well") QCOMPARE(desk().session().color(), expected->at_hand.current);
   QCOMPARE(desk().session().at_hand.wells, expected->at_hand.wells);
+  QVERIFY(desk().session().at_hand.row_names.empty() && !desk().session().at_hand.mixing.begun);
   QVERIFY(desk().session().extracted.colors.empty());
   QVERIFY(desk().session().set_view != SetView::Import);
   QVERIFY(!desk().session().looking.region);

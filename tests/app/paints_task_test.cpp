@@ -14,6 +14,7 @@
 #include "core/mix/trade_paints.h"
 #include "desk.h"
 #include "io/container/piece_file.h"
+#include "io/container/piece_json.h"
 #include "io/shelf/paint_shelf.h"
 #include "model/mixing/paint_model.h"
 #include "model/work/set_work.h"
@@ -44,12 +45,14 @@ private slots:
     // The first colors at hand stand ready, until the user clears the field.
     QCOMPARE(mixing().corners.size(), kMostCorners);
     QVERIFY(mixing().corners[1].color == *m_desk->session().at_hand.wells[1]);
+    QVERIFY(!mixing().begun);
     m_desk->model().picking().mix_by_hand({});
   }
   void cleanup() { m_desk.reset(); }
   void four_corners_are_dropped_and_mixed();
   void a_line_a_grid_and_picks_are_laid();
   void colors_are_smeared_and_picked_up_in_one_stroke();
+  void wells_stand_ready_until_something_is_mixed();
   void a_corner_follows_the_color();
   void a_swatch_is_dragged_from_the_staff();
   void strength_and_muting_count();
@@ -236,6 +239,27 @@ void PaintsTask::colors_are_smeared_and_picked_up_in_one_stroke() {
   press_word("mix.smear");
   click(field(), at(0.4, 0.8));
   QVERIFY(mixing().smears.empty());
+}
+
+/// Looking at the field is no work: it goes along with the wells, and the file does not hold it.
+void PaintsTask::wells_stand_ready_until_something_is_mixed() {
+  m_desk = demo_at(Desk::Pick);
+  press_word("page.mixing");
+  const auto saved = [&] { return QString::fromStdString(at_hand_to_json(m_desk->session().at_hand)); };
+  QVERIFY(!saved().contains("mixing"));
+  m_desk->model().picking().use_color({0.3, 0.6, 0.2});
+  m_desk->model().picking().lay_down_well(1);
+  QCOMPARE(mixing().corners[1].color, (Srgb{0.3, 0.6, 0.2}));
+  QVERIFY(!saved().contains("mixing"));
+  click(field(), field().screen_point({0.4, 0.6}));
+  QVERIFY(saved().contains("mixing"));
+  // By hand, they stay; and an empty field stays empty.
+  m_desk->model().picking().use_color({0.9, 0.1, 0.2});
+  m_desk->model().picking().lay_down_well(1);
+  QCOMPARE(mixing().corners[1].color, (Srgb{0.3, 0.6, 0.2}));
+  for (int i = 0; i < 4; ++i) m_desk->model().picking().mix_by_hand(without_corner(mixing(), 0));
+  const auto read = at_hand_from_json(saved().toStdString());
+  QVERIFY(read && read->mixing.begun && mixing().corners.empty());
 }
 
 void PaintsTask::a_corner_follows_the_color() {

@@ -646,6 +646,14 @@ void PickTask::wells_have_rows_with_names() {
   QTest::keyClicks(&name, "skin");
   QTest::keyClick(&name, Qt::Key_Escape);
   QCOMPARE(row_name(hand, 2), std::string("cloth"));
+  // F2 names the row where the keys are.
+  wells.setFocus();
+  for (int i = 0; i < 24; ++i) QTest::keyClick(&wells, Qt::Key_Left);
+  for (int i = 0; i < 9; ++i) QTest::keyClick(&wells, Qt::Key_Right);
+  QTest::keyClick(&wells, Qt::Key_F2);
+  QTest::keyClicks(&name, "sky");
+  QTest::keyClick(&name, Qt::Key_Return);
+  QCOMPARE(row_name(hand, 1), std::string("sky"));
   // What lay in a row that goes is among the recent colors.
   picking.remove_well_row(2);
   QCOMPARE(hand.recent.front(), (Srgb{0.9, 0.6, 0.3}));

@@ -506,6 +506,14 @@ void ShareTask::several_sets_are_on_one_sheet() {
   choose_set(1);
   QCOMPARE(m_desk->session().sharing.sheet.sets, std::vector<Id>{first});
   QVERIFY(opener.text().contains("Row at dusk"));
+  // Where only the current one is left, the sheet goes along with it again; its note goes by the same switch.
+  choose_set(1);
+  choose_set(0);
+  QVERIFY(opener.text().contains("Row under snow") && reads("drift") && !reads("paler than at dusk"));
+  press_word("sheet.setWords");
+  QVERIFY(reads("paler than at dusk"));
+  m_desk->model().store().apply("set", [&](Piece p) { return with_current_set(std::move(p), first); });
+  QVERIFY(opener.text().contains("Row at dusk") && reads("lamp core") && !reads("drift"));
 }
 
 void ShareTask::ink_is_read_and_typed() {
@@ -541,6 +549,19 @@ void ShareTask::ink_is_read_and_typed() {
   m_desk->model().laying().lay_current();
   const Swatch cyan = find_family(m_desk->piece(), m_desk->session().family)->swatches.back();
   QVERIFY(code_of(cyan));
+  QVERIFY(m_desk->part<QLabel>("maskState").toolTip().contains("C 100  M 0  Y 0  K 12.5"));
+  // Its chip has a corner cut, which goes with the code.
+  const auto corner_of_chip = [&] {
+    auto& staff = m_desk->part<StaffView>("staff");
+    const QPoint foot = staff.swatch_rect(cyan.id).bottomLeft().toPoint();
+    return staff.grab().toImage().pixelColor(foot + QPoint(2, -3));
+  };
+  const QColor cut = corner_of_chip();
+  m_desk->model().store().apply("plain", [&](Piece p) { return without_codes(std::move(p), {cyan.id}); });
+  const QColor whole = corner_of_chip();
+  QVERIFY(std::abs(cut.lightness() - whole.lightness()) > 60);
+  m_desk->trigger("undo");
+  QCOMPARE(corner_of_chip(), cut);
   m_desk->model().picking().use_color({0.8, 0.5, 0.3});
   m_desk->model().set_work().use_swatch(cyan.id);
   QCOMPARE(field(0).text(), QStringLiteral("100"));
@@ -569,6 +590,9 @@ void ShareTask::ink_is_read_and_typed() {
   QVERIFY(cell.data(Qt::ToolTipRole).toString().contains("no display shows"));
   m_desk->trigger("removeCode");
   QVERIFY(!find_swatch(m_desk->piece(), first)->code && cell.data().toString().isEmpty());
+  m_desk->trigger("undo");
+  QCOMPARE(cell.data().toString(), QStringLiteral("C 20  M 40  Y 60  K 0 (metallic)"));
+  m_desk->trigger("redo");
   m_desk->trigger("removeCode");
   QVERIFY(m_desk->notice().contains("has a code"));
   m_desk->model().viewing().show_desk(Desk::Share);

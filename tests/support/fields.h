@@ -26,8 +26,8 @@ inline auto fields(const FieldPoint& x) { const auto& [a, b] = x; return std::ti
 inline auto fields(const MixingCorner& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }
 /// What a drag does is not kept.
 inline auto fields(const Mixing& x) {
-  const auto& [a, b, c, d, e, f, g, h, i, j, k, hand, l] = x;
-  return std::tie(a, b, c, d, e, f, g, h, i, j, k, l);
+  const auto& [a, b, c, d, e, f, g, h, i, j, k, l, hand, m] = x;
+  return std::tie(a, b, c, d, e, f, g, h, i, j, k, l, m);
 }
 inline auto fields(const Swatch& x) { const auto& [a, b, c, d, e, f, g, h, i, j, k] = x; return std::tie(a, b, c, d, e, f, g, h, i, j, k); }
 inline auto fields(const Family& x) { const auto& [a, b, c, d] = x; return std::tie(a, b, c, d); }

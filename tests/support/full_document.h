@@ -62,6 +62,7 @@ namespace zc::test {
 
 inline Mixing full_mixing() {
   Mixing m;
+  m.begun = true;
   m.corners = {{{0.1, 0.25, 0.5}, "ultramarine blue", 1.5, true}, {{0.75, 0.5, 0.25}}, {{0.5, 0.125, 0.25}}};
   m.as = MixAs::Light;
   m.follows = 1;

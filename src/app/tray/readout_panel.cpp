@@ -9,6 +9,7 @@
 #include "model/i18n/language.h"
 #include "model/i18n/text.h"
 #include "model/proof/press_model.h"
+#include "model/proof/typed_color.h"
 #include "model/session/picking.h"
 #include "model/session/studio.h"
 #include "model/share/share_model.h"
@@ -173,10 +174,7 @@ void ReadoutPanel::enter_ink(std::size_t n, double value) {
   Ink ink = ink_of_now(*press);
   double* const shares[] = {&ink.c, &ink.m, &ink.y, &ink.k};
   *shares[n] = value;
-  const Code code = written_inks(*press, ink);
-  m_picks.use_code(code);
-  if (beyond_display(code))
-    emit m_model.notice(tr("No display shows these inks. The nearest color stands for them."));
+  use_inks(written_inks(*press, ink), m_model, m_picks);
 }
 
 /// What was typed stays as it was typed, until another color or another press is the current one: separating

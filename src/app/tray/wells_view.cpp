@@ -2,6 +2,7 @@
 #include "app/tray/wells_view.h"
 
 #include "app/controls/controls.h"
+#include "app/controls/name_editor.h"
 #include "app/paint/paint.h"
 #include "app/theme/theme.h"
 #include "core/color/text.h"
@@ -12,7 +13,6 @@
 
 #include <QContextMenuEvent>
 #include <QHelpEvent>
-#include <QLineEdit>
 #include <QMenu>
 #include <QMouseEvent>
 #include <QToolTip>
@@ -36,19 +36,10 @@ double recent_indent() {
 WellsView::WellsView(Studio& model, Picking& picking, Build build, QWidget* parent)
     : QWidget(parent), m_model(model), m_picks(picking),
       m_clear(new WordControl(ControlKind::Action, tr("Clear well"), this)),
-      m_none(new WordControl(ControlKind::Action, tr("Stop filling"), this)), m_name(new QLineEdit(this)),
-      m_build(build) {
-  m_name->setObjectName(QStringLiteral("wellRowName"));
-  m_name->setAccessibleName(tr("Name of the row of wells"));
-  m_name->setFont(caption_font());
-  m_name->hide();
-  connect(m_name, &QLineEdit::editingFinished, this, [this] {
-    if (!m_name->isVisible()) return;
-    m_name->hide();
-    if (m_named < well_rows(m_model.at_hand())) m_picks.name_well_row(m_named, m_name->text());
-  });
-  leave_by_escape(*m_name, [this] { m_name->hide(); });
-  connect(&model, &Studio::startedAnew, m_name, &QWidget::hide);
+      m_none(new WordControl(ControlKind::Action, tr("Stop filling"), this)),
+      m_editor(new NameEditor(QStringLiteral("wellRowName"), this)), m_build(build) {
+  m_editor->setAccessibleName(tr("Name of the row of wells"));
+  m_editor->setFont(caption_font());
   m_clear->setObjectName(QStringLiteral("clearWell"));
   m_clear->setToolTip(tr("Empty the chosen well"));
   m_none->setObjectName(QStringLiteral("fillNoWell"));
@@ -306,13 +297,9 @@ void WellsView::mouseDoubleClickEvent(QMouseEvent* event) {
 
 /// A row without a name begins with an empty one.
 void WellsView::edit_name(std::size_t row) {
-  m_named = row;
-  const QRectF at = name_rect(row);
-  m_name->setText(text(row_name(m_model.at_hand(), row)));
-  m_name->setGeometry(0, static_cast<int>(at.top()) - 3, static_cast<int>(indent()) + 60, 22);
-  m_name->show();
-  m_name->setFocus();
-  m_name->selectAll();
+  m_editor->edit(name_rect(row), text(row_name(m_model.at_hand(), row)), [this, row](const QString& name) {
+    if (row < well_rows(m_model.at_hand())) m_picks.name_well_row(row, name);
+  });
 }
 
 bool WellsView::offers_menu(QPointF p) const { return row_at(p).has_value() || m_build == Build::Row; }
@@ -354,6 +341,12 @@ void WellsView::click(QPointF p, Qt::KeyboardModifiers modifiers) {
 }
 
 bool WellsView::event(QEvent* event) {
+  // The menu has F2 for swatches; where the keys are in the wells it is theirs.
+  if (event->type() == QEvent::ShortcutOverride && m_build != Build::Row && has_rows() &&
+      static_cast<QKeyEvent*>(event)->key() == Qt::Key_F2) {
+    event->accept();
+    return true;
+  }
   if (event->type() != QEvent::ToolTip) return QWidget::event(event);
   const auto* help = static_cast<QHelpEvent*>(event);
   QToolTip::showText(help->globalPos(),

@@ -10,13 +10,13 @@
 
 #include <QWidget>
 
-class QLineEdit;
 class QMenu;
 
 namespace zc {
 
 class Picking;
 
+class NameEditor;
 class WordControl;
 
 class WellsView final : public QWidget, public AccessibleView, public Draggable, public OffersMenu {
@@ -68,11 +68,10 @@ private:
   Picking& m_picks;
   WordControl* m_clear;
   WordControl* m_none;
-  QLineEdit* m_name; ///< Over the name of a row that is being edited.
+  NameEditor* m_editor;
   Build m_build;
   PressedColor m_pressed;
   std::size_t m_at = 0;                 ///< Where the keys are: the wells, then the recent colors.
-  std::size_t m_named = 0;              ///< The row whose name is being edited.
   std::optional<std::size_t> m_pointed; ///< The well whose number the pointer is on.
 };
 

@@ -71,6 +71,27 @@ Streak smeared(std::size_t corners, const std::vector<Streak>& below, const Fiel
   return out;
 }
 
+Smears smears_along(const MixField& field, Smears known, const std::vector<FieldPath>& paths) {
+  const auto differ = std::mismatch(known.paths.begin(), known.paths.end(), paths.begin(), paths.end());
+  const auto kept = static_cast<std::size_t>(differ.first - known.paths.begin());
+  known.paths.resize(kept);
+  known.streaks.resize(kept);
+  known.colors.resize(kept);
+  for (std::size_t i = kept; i < paths.size(); ++i) {
+    Streak streak = smeared(field.corners(), known.streaks, paths[i]);
+    std::vector<std::optional<Srgb>> colors;
+    colors.reserve(streak.parts.size());
+    for (const auto& parts : streak.parts) {
+      const auto mixture = field.of_parts(parts);
+      colors.push_back(mixture ? std::optional(mixture->color) : std::nullopt);
+    }
+    known.paths.push_back(paths[i]);
+    known.streaks.push_back(std::move(streak));
+    known.colors.push_back(std::move(colors));
+  }
+  return known;
+}
+
 std::vector<std::vector<double>> picked_along(const MixField& field, const std::vector<Streak>& streaks,
                                               const FieldPath& path, std::size_t count) {
   std::vector<std::vector<double>> met, out;

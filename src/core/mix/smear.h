@@ -4,6 +4,9 @@
 
 #include "core/mix/field.h"
 
+#include <optional>
+#include <vector>
+
 namespace zc {
 
 /// Places that a hand goes through, in order.
@@ -28,6 +31,16 @@ struct Streak {
 /// A smear over what lies there: it begins as what is under its first place, and takes up ever more of what
 /// it goes over. REQUIRES a path with a place in it.
 [[nodiscard]] Streak smeared(std::size_t corners, const std::vector<Streak>& below, const FieldPath& path);
+/// The smears over a field.
+struct Smears {
+  std::vector<FieldPath> paths; ///< That the hand took.
+  std::vector<Streak> streaks;  ///< One of each path, worked out over those before it.
+  /// At each place of a streak; nothing where there is no mixture.
+  std::vector<std::vector<std::optional<Srgb>>> colors;
+};
+/// The smears along paths. `known` are smears over the same field: as many as follow the same paths, from the
+/// first one on, stay as they are.
+[[nodiscard]] Smears smears_along(const MixField& field, Smears known, const std::vector<FieldPath>& paths);
 /// So many mixtures along a path, both ends among them, evenly by CIEDE2000; fewer where there are none, one
 /// where the path does not leave its color.
 [[nodiscard]] std::vector<std::vector<double>> picked_along(const MixField& field,

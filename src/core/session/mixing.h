@@ -19,6 +19,7 @@ struct MixingCorner {
 enum class MixHand { Pick, Line, Stroke, Smear };
 
 struct Mixing {
+  bool begun = false; ///< By hand; until then only wells may stand at its corners, and it is not saved.
   std::vector<MixingCorner> corners; ///< At most kMostCorners; mixing begins with kFewestCorners.
   MixAs as = MixAs::Paint;
   std::optional<std::size_t> follows = {}; ///< The corner that takes the current color as it changes.

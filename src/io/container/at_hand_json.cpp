@@ -76,6 +76,7 @@ void read_places(Fields& f, Mixing& out) {
 
 Mixing read_mixing(Fields f) {
   Mixing out;
+  out.begun = true;
   out.as = f.word("as", kMixWords, out.as);
   out.steps = static_cast<int>(f.number("steps", kMixingStepsRange, out.steps));
   f.each("corners", kMostCorners,
@@ -129,7 +130,7 @@ Json at_hand_json(const AtHand& at_hand) {
     out["steps"] = {{"hues", at_hand.steps.hues},
                     {"saturations", at_hand.steps.saturations},
                     {"values", at_hand.steps.values}};
-  if (at_hand.mixing != Mixing()) out["mixing"] = mixing_json(at_hand.mixing);
+  if (at_hand.mixing.begun) out["mixing"] = mixing_json(at_hand.mixing);
   if (at_hand.mask_locked) out["mask_locked"] = true;
   put_extras(out, at_hand.extras);
   return out;

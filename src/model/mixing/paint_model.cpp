@@ -21,6 +21,7 @@ PaintModel::PaintModel(Studio& studio, PhotoModel& reader)
 
 PaintModel::FieldKey PaintModel::field_key() const {
   FieldKey key{m_studio.session().at_hand.mixing, {}, {}};
+  key.mixing.begun = false;
   key.mixing.parts.clear();
   key.mixing.picks.clear();
   key.mixing.line.reset();
@@ -38,6 +39,21 @@ PaintModel::FieldKey PaintModel::field_key() const {
 const std::optional<MixField>& PaintModel::field() {
   const FieldKey key = field_key();
   return m_field.now(key, [&] { return field_of(key.mixing, m_studio.piece()); });
+}
+
+const Smears& PaintModel::smears(const FieldPath& drawn) {
+  const auto& on = field();
+  if (!on || m_smeared != field_serial()) m_smears = {};
+  m_smeared = field_serial();
+  if (!on) return m_smears;
+  const auto& lying = m_studio.session().at_hand.mixing.smears;
+  const bool same = m_smears.paths.size() == lying.size() + (drawn.empty() ? 0 : 1) &&
+                    std::equal(lying.begin(), lying.end(), m_smears.paths.begin()) &&
+                    (drawn.empty() || m_smears.paths.back() == drawn);
+  if (same) return m_smears;
+  std::vector<FieldPath> paths = lying;
+  if (!drawn.empty()) paths.push_back(drawn);
+  return m_smears = smears_along(*on, std::move(m_smears), paths);
 }
 
 const std::optional<PaintModel::Ends>& PaintModel::ends() {

@@ -5,6 +5,7 @@
 
 #include "core/mix/reach.h"
 #include "core/mix/recipe.h"
+#include "core/mix/smear.h"
 #include "core/piece/paints.h"
 #include "core/session/session.h"
 #include "model/derived/derived.h"
@@ -26,6 +27,9 @@ public:
     MixField black, white;
   };
   [[nodiscard]] const std::optional<Ends>& ends();
+  /// The smears over the field, with the one under the hand on top where it has a path; none without a field.
+  /// Only what is new since the last call is worked out.
+  const Smears& smears(const FieldPath& drawn = {});
   /// Another number for every other field.
   [[nodiscard]] std::uint64_t field_serial() const { return m_field.serial(); }
 
@@ -112,6 +116,8 @@ private:
   Derived<RecipeKey, Result<Recipe>> m_recipe{m_studio.scope()};
   Derived<InsideKey, Inside> m_inside{m_studio.scope()};
   Task<Result<FewestPaints>> m_seek;
+  std::uint64_t m_smeared = 0; ///< The field that the smears are on.
+  Smears m_smears;
 };
 
 } // namespace zc

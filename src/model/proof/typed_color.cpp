@@ -19,15 +19,19 @@ Result<std::optional<Code>> typed_code(const QString& given, const Press* press)
   return std::optional(written_inks(*press, **inks));
 }
 
+void use_inks(const Code& code, Studio& studio, Picking& picking) {
+  picking.use_code(code);
+  if (beyond_display(code))
+    emit studio.notice(QCoreApplication::translate(
+        "Color", "No display shows these inks. The nearest color stands for them."));
+}
+
 void use_typed(const QString& given, Studio& studio, Picking& picking, const Press* press) {
   const auto code = typed_code(given, press);
   if (!code) return studio.refuse(words(code.error()));
   if (!*code) return picking.use_text(given);
-  picking.use_code(**code);
   studio.accept();
-  if (beyond_display(**code))
-    emit studio.notice(QCoreApplication::translate(
-        "Color", "No display shows these inks. The nearest color stands for them."));
+  use_inks(**code, studio, picking);
 }
 
 } // namespace zc

@@ -15,6 +15,8 @@ class Studio;
 
 /// Nothing for what is no four numbers. ERRORS: BadInput past 100 percent, and without a press.
 [[nodiscard]] Result<std::optional<Code>> typed_code(const QString& given, const Press* press);
+/// The inks become the current color, as they are written; that no display shows them is told.
+void use_inks(const Code& code, Studio& studio, Picking& picking);
 /// It becomes the current color, with its code where it has one; what it is not is told.
 void use_typed(const QString& given, Studio& studio, Picking& picking, const Press* press);
 

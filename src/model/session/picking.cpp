@@ -68,7 +68,20 @@ void Picking::use_member(std::size_t member) {
 }
 
 void Picking::mix_by_hand(const Mixing& mixing) {
-  m_studio.change([&](Session& s) { s.at_hand.mixing = mixing; });
+  m_studio.change([&](Session& s) {
+    s.at_hand.mixing = mixing;
+    s.at_hand.mixing.begun = true;
+  });
+}
+
+void Picking::offer_wells_to_mix() {
+  const AtHand& hand = m_studio.at_hand();
+  if (hand.mixing.begun) return;
+  Mixing offered = hand.mixing;
+  offered.corners.clear();
+  for (const auto& well : hand.wells)
+    if (well && offered.corners.size() < kMostCorners) offered.corners.push_back({*well});
+  m_studio.change([&](Session& s) { s.at_hand.mixing = offered; });
 }
 
 void Picking::show_reach(const ReachView& reach) {

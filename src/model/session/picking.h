@@ -102,6 +102,8 @@ public:
   /// Kept likewise.
   [[nodiscard]] const std::vector<RelationMark>& relation_marks() const;
   void mix_by_hand(const Mixing& mixing);
+  /// The first wells stand at the corners of the field, until something is mixed by hand.
+  void offer_wells_to_mix();
   /// A mixture that is read while the hand is down, between begin_pick() and end_pick().
   void show_mixture(Srgb color) {
     m_studio.take(

@@ -65,7 +65,7 @@ MixPanel::MixPanel(Studio& model, Picking& picking, Laying& laying, PaintModel& 
   column->addWidget(m_view, 1);
   column->addLayout(controls);
   connect(m_view, &MixView::passing, this, &MixPanel::say);
-  model.hear({Part::Mixing}, this, &MixPanel::follow);
+  model.hear({Part::Mixing, Part::AtHand}, this, &MixPanel::follow);
   model.hear({Part::ColorVision, Part::Steps, Part::Sets, Part::Geometry}, this, &MixPanel::follow);
   follow();
 }
@@ -230,17 +230,7 @@ QWidget* MixPanel::make_laying() {
 
 void MixPanel::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
-  begin();
   follow();
-}
-
-void MixPanel::begin() {
-  if (std::exchange(m_begun, m_model.store().document()) == m_model.store().document()) return;
-  if (!mixing().corners.empty()) return;
-  change([&](Mixing& m) {
-    for (const auto& well : m_model.at_hand().wells)
-      if (well && m.corners.size() < kMostCorners) m = with_corner(m, m.corners.size(), {*well});
-  });
 }
 
 void MixPanel::hideEvent(QHideEvent* event) {
@@ -308,6 +298,7 @@ void MixPanel::lay_grid() {
 
 void MixPanel::follow() {
   if (!isVisible()) return;
+  m_picks.offer_wells_to_mix();
   const Mixing& m = mixing();
   m_paint->setChecked(m.as == MixAs::Paint);
   m_light->setChecked(m.as == MixAs::Light);

@@ -51,13 +51,10 @@ private:
   [[nodiscard]] const Mixing& mixing() const { return m_model.session().at_hand.mixing; }
   [[nodiscard]] LaidColor laid(Srgb color) const;
 
-  /// The first colors at hand stand ready where nothing has been mixed in this piece.
-  void begin();
   Studio& m_model;
   Picking& m_picks;
   Laying& m_laying;
   PaintModel& m_mixing;
-  DocumentId m_begun = 0;
   MixView* m_view;
   WordControl* m_paint;
   WordControl* m_light;

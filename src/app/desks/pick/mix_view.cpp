@@ -141,42 +141,18 @@ std::size_t MixView::corner_for(QPointF p) const {
 void MixView::follow() {
   if (!isVisible()) return;
   refresh_picture();
+  static_cast<void>(smears());
   update();
 }
+
+const Smears& MixView::smears() { return m_mixing.smears(m_hand == Hand::Smear ? m_path : FieldPath()); }
 
 void MixView::showEvent(QShowEvent* event) {
   QWidget::showEvent(event);
   follow();
 }
 
-void MixView::refresh_streaks() {
-  const auto& field = m_mixing.field();
-  ShownStreaks wanted{m_mixing.field_serial(), mixing().smears, m_model.session().vision};
-  if (m_hand == Hand::Smear) wanted.paths.push_back(m_path);
-  if (wanted == m_shown_streaks) return;
-  // Only the last one grows while it is drawn.
-  const bool same = wanted.field == m_shown_streaks.field && wanted.vision == m_shown_streaks.vision;
-  std::size_t kept = 0;
-  while (same && kept < std::min(wanted.paths.size(), m_streaks.size()) &&
-         wanted.paths[kept] == m_shown_streaks.paths[kept])
-    ++kept;
-  m_streaks.resize(kept);
-  m_streak_colors.resize(kept);
-  m_shown_streaks = std::move(wanted);
-  if (!field) return;
-  for (std::size_t i = kept; i < m_shown_streaks.paths.size(); ++i) {
-    m_streaks.push_back(smeared(field->corners(), m_streaks, m_shown_streaks.paths[i]));
-    m_streak_colors.emplace_back();
-    for (const auto& parts : m_streaks.back().parts) {
-      const auto mixture = field->of_parts(parts);
-      m_streak_colors.back().push_back(mixture ? shown_color(mixture->color, m_shown_streaks.vision)
-                                               : QColor(Qt::transparent));
-    }
-  }
-}
-
 void MixView::refresh_picture() {
-  refresh_streaks();
   const auto& field = m_mixing.field();
   const QSize size = (field_rect().size() * devicePixelRatioF()).toSize().expandedTo({2, 2});
   const Shown wanted{m_mixing.field_serial(),
@@ -262,14 +238,19 @@ void MixView::paint_streaks(QPainter& painter) {
   // Between two colors only the way from one to the other counts.
   const bool bar = mixing().corners.size() == 2;
   const double wide = bar ? 2 * r.height() : 2 * kSmearReach * r.width();
-  for (std::size_t i = 0; i < m_streaks.size(); ++i) {
+  const ColorVision vision = m_model.session().vision;
+  const Smears& lying = smears();
+  for (std::size_t i = 0; i < lying.streaks.size(); ++i) {
     QPolygonF way;
-    for (const FieldPoint& p : m_streaks[i].places) way << screen_point(p);
+    for (const FieldPoint& p : lying.streaks[i].places) way << screen_point(p);
+    std::vector<QColor> colors;
+    for (const auto& c : lying.colors[i])
+      colors.push_back(c ? shown_color(*c, vision) : QColor(Qt::transparent));
     // Soft ends and edges first, then each place in its own color: round ends would lay the colors of later
     // places over those before them.
-    if (!bar) paint_band(painter, way, m_streak_colors[i], wide, Qt::RoundCap);
+    if (!bar) paint_band(painter, way, colors, wide, Qt::RoundCap);
     painter.setRenderHint(QPainter::Antialiasing, false);
-    paint_band(painter, way, m_streak_colors[i], bar ? wide : wide - 1.5, Qt::FlatCap);
+    paint_band(painter, way, colors, bar ? wide : wide - 1.5, Qt::FlatCap);
     painter.setRenderHint(QPainter::Antialiasing);
   }
 }
@@ -391,8 +372,8 @@ void MixView::read(QPointF p) {
   m_picks.show_mixture(mixture->color);
 }
 
-std::vector<double> MixView::parts_there(FieldPoint p) const {
-  return parts_under(mixing().corners.size(), m_streaks, p);
+std::vector<double> MixView::parts_there(FieldPoint p) {
+  return parts_under(mixing().corners.size(), smears().streaks, p);
 }
 
 /// One more place of the path, where the hand has gone on far enough.
@@ -401,7 +382,7 @@ void MixView::go_along(QPointF p) {
   const bool far = m_path.empty() || std::hypot(at.x - m_path.back().x, at.y - m_path.back().y) >= kPathStep;
   if (!far || m_path.size() >= kMostPathPoints) return;
   m_path.push_back(at);
-  refresh_streaks();
+  static_cast<void>(smears());
   update();
 }
 

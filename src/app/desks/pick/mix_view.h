@@ -60,13 +60,14 @@ private:
   void follow_color();
   void refresh_picture();
   void refresh_veil();
-  void refresh_streaks();
+  /// With the one under the hand.
+  const Smears& smears();
   void paint_streaks(QPainter& painter);
   void paint_path(QPainter& painter);
   void go_along(QPointF p);
   void end_path(Hand hand);
   /// What is under a place: a smear, or the field.
-  [[nodiscard]] std::vector<double> parts_there(FieldPoint p) const;
+  [[nodiscard]] std::vector<double> parts_there(FieldPoint p);
   void paint_field(QPainter& painter);
   void paint_chips(QPainter& painter);
   void paint_marks(QPainter& painter);
@@ -97,16 +98,6 @@ private:
     bool operator==(const Shown&) const = default;
   };
   Shown m_shown;
-  /// The smears of a field as they are seen, the one under the hand last.
-  struct ShownStreaks {
-    std::uint64_t field = 0;
-    std::vector<FieldPath> paths;
-    ColorVision vision = ColorVision::Normal;
-    bool operator==(const ShownStreaks&) const = default;
-  };
-  ShownStreaks m_shown_streaks;
-  std::vector<Streak> m_streaks;
-  std::vector<std::vector<QColor>> m_streak_colors;
   Raster m_picture;
   QImage m_image; ///< Of the same pixels.
   QImage m_veil;  ///< Over what lies outside the mask.

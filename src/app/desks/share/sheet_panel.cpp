@@ -201,6 +201,9 @@ void SheetPanel::show_set(Id set, bool on) {
         std::any_of(shown.begin(), shown.end(), [&](const SwatchSet* x) { return x->id == s.id; });
     if (s.id == set ? on : was) wanted.push_back(s.id);
   }
+  // The current set alone is not chosen by name: the sheet goes along when another one becomes the current
+  // set.
+  if (wanted == std::vector<Id>{m_model.piece().current_set}) wanted.clear();
   change([&](SheetSpec& spec) { spec.sets = wanted; });
 }
 
