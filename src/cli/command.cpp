@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/command.h"
 
-#include "core/color/convert.h"
-#include "core/color/text.h"
 #include "io/exchange/css_color.h"
 
 namespace zc::cli {
@@ -19,11 +17,6 @@ Result<Srgb> given_color(const std::string& text) {
     return Error{ErrorCode::BadInput,
                  as_said("A display cannot show \"" + text + "\"; give a color that it can."), "color"};
   return read->color;
-}
-
-Json color_json(Srgb c) {
-  const Lab lab = lab_from_srgb(c);
-  return {{"hex", hex_of(c)}, {"srgb", three(c.r, c.g, c.b)}, {"lab", three(lab.l, lab.a, lab.b)}};
 }
 
 } // namespace zc::cli

@@ -3,12 +3,13 @@
 // what to run when it was given; the answer is JSON.
 #pragma once
 
+#include "cli/answers.h"
 #include "cli/options.h"
 #include "core/base/result.h"
 #include "core/wheel/wheel.h"
-#include "io/files/json_text.h"
 
 #include <functional>
+#include <limits>
 #include <memory>
 
 namespace zc::cli {
@@ -16,24 +17,36 @@ namespace zc::cli {
 struct Command {
   Options options;
   std::function<Result<Json>()> run;
-  bool changes_its_input = false; ///< The output may be the piece that is read.
+  /// Of a command that is asked yes or no: whether this answer is no.
+  std::function<bool(const Json&)> says_no = {};
 };
 
 /// --hues and --measure.
 void add_wheel_options(const Options& command, WheelSpec& wheel);
 
-[[nodiscard]] inline Json three(double x, double y, double z) { return Json::array({x, y, z}); }
 /// Reads a color as it is typed in the window; see typed_color(). ERRORS: also for one that no display can
 /// show.
 [[nodiscard]] Result<Srgb> given_color(const std::string& text);
-/// A color as hex, srgb and lab.
-[[nodiscard]] Json color_json(Srgb c);
+/// How often the help says what a color may be.
+inline constexpr auto kColorHelp = "#rrggbb, #rgb, three numbers 0 to 255, srgb:R,G,B, or a color of CSS";
+inline constexpr Range kValueRange{0, 100}, kShareRange{0, 1}, kDegrees{-360, 360};
+inline constexpr Range kAnyNumber{-std::numeric_limits<double>::infinity(),
+                                  std::numeric_limits<double>::infinity()};
+/// Of an error that the window, or its absence, has made.
+inline constexpr auto kBusPlace = "bus";
+/// What a file holds is no wrong usage, whatever its reader calls it.
+template <class T> [[nodiscard]] Result<T> of_file(Result<T> read) {
+  if (read || read.error().code != ErrorCode::BadInput) return read;
+  Error error = read.error();
+  error.code = ErrorCode::Unreadable;
+  return error;
+}
 
 [[nodiscard]] Command add_describe(const Options& app);
 [[nodiscard]] Command add_difference(const Options& app);
 [[nodiscard]] Command add_wheel(const Options& app);
 [[nodiscard]] Command add_mask(const Options& app);
-[[nodiscard]] Command add_string(const Options& app);
+[[nodiscard]] Command add_ramp(const Options& app);
 [[nodiscard]] Command add_mix(const Options& app);
 [[nodiscard]] Command add_recipe(const Options& app);
 [[nodiscard]] Command add_reach(const Options& app);
@@ -62,8 +75,8 @@ void add_wheel_options(const Options& command, WheelSpec& wheel);
 [[nodiscard]] Command add_press(const Options& app);
 [[nodiscard]] Command add_follow(const Options& app);
 [[nodiscard]] Command add_now(const Options& app);
-[[nodiscard]] Command add_take(const Options& app);
-[[nodiscard]] Command add_lay(const Options& app);
+[[nodiscard]] Command add_use(const Options& app);
+[[nodiscard]] Command add_add(const Options& app);
 [[nodiscard]] Command add_companion(const Options& app);
 [[nodiscard]] Command add_inside(const Options& app);
 [[nodiscard]] Command add_outline(const Options& app);

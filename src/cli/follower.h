@@ -2,13 +2,13 @@
 // Picks of the running window as JSON.
 #pragma once
 
-#include "io/files/json_text.h"
+#include "cli/answers.h"
+#include "cli/line_files.h"
 
+#include <QCoreApplication>
 #include <QDBusArgument>
 #include <QDBusMessage>
 #include <QObject>
-
-#include <iostream>
 
 namespace zc::cli {
 
@@ -40,12 +40,17 @@ namespace zc::cli {
 class Follower final : public QObject {
   Q_OBJECT
 public slots:
-  void picked(const QDBusMessage& message) {
-    std::cout << pick_json(message.arguments()).dump(-1, ' ', false, Json::error_handler_t::replace)
-              << std::endl;
-  }
-  void watched(const QDBusMessage& message) {
-    std::cout << watched_json(message.arguments().value(0)).dump() << std::endl;
+  void picked(const QDBusMessage& message) { say(pick_json(message.arguments())); }
+  void watched(const QDBusMessage& message) { say(watched_json(message.arguments().value(0))); }
+
+private:
+  /// Nobody may be reading any longer; then there is nothing left to do.
+  static void say(const Json& told) {
+    Json line{{"version", kAnswerVersion}};
+    line.update(rounded(told));
+    const Status written =
+        write_standard_output(line.dump(-1, ' ', false, Json::error_handler_t::replace) + "\n");
+    if (!written) QCoreApplication::exit(1);
   }
 };
 

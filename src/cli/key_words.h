@@ -4,6 +4,9 @@
 
 #include "core/piece/key_edits.h"
 
+#include "core/keys/key_picture.h"
+#include "io/files/json_text.h"
+
 #include <QString>
 
 namespace zc::cli {
@@ -12,6 +15,12 @@ namespace zc::cli {
   if (key.kind == KeyKind::Current) return "as it is";
   if (key.kind == KeyKind::Turn) return QString::number(key.turn).toStdString() + "°";
   return key.name;
+}
+
+/// What a key did to a picture: the share of pixels whose saturation had to go down, the mean CIEDE2000, the
+/// share of its chroma that it keeps.
+[[nodiscard]] inline Json key_numbers_json(const KeyNumbers& numbers) {
+  return {{"reduced", numbers.reduced}, {"difference", numbers.difference}, {"chroma_kept", numbers.kept}};
 }
 
 } // namespace zc::cli

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/paints.h"
 
+#include "cli/command.h"
+#include "cli/sets.h"
 #include "core/base/sentences.h"
 #include "core/piece/import.h"
 #include "io/container/piece_file.h"
@@ -27,7 +29,7 @@ Result<List<PalettePaint>> from_families(const List<Family>& families, const std
 
 Result<List<PalettePaint>> read_paints(const std::string& file) {
   const std::filesystem::path path(file);
-  if (path.extension() == ".zonachrom") {
+  if (is_piece(file)) {
     const auto document = open_document(file);
     if (!document) return document.error();
     if (!document->piece.paints.empty()) return document->piece.paints;
@@ -60,7 +62,7 @@ Result<List<PalettePaint>> read_paints(const std::string& file) {
 } // namespace
 
 Result<PutOut> paints_in(const PaintsRequest& request) {
-  const auto paints = read_paints(request.file);
+  const auto paints = of_file(read_paints(request.file));
   if (!paints) return paints.error();
   PutOut out = put_out(*paints, request.white_and_black);
   if (out.paints.empty())
@@ -70,10 +72,9 @@ Result<PutOut> paints_in(const PaintsRequest& request) {
 }
 
 void add_paint_options(const Options& command, PaintsRequest& request) {
-  command.text("--paints", request.file, "Piece, palette of paints, or file of colors",
-               Options::Need::Needed);
+  command.input("--paints", request.file, "Piece, palette of paints, or file of colors");
   command.flag("--white-and-black", request.white_and_black,
-               "White and black of the trade beside the paints");
+               "The white and black of the trade beside the paints");
 }
 
 } // namespace zc::cli

@@ -1,8 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/photos.h"
 
-#include "core/color/convert.h"
-#include "core/color/text.h"
 #include "io/container/piece_file.h"
 #include "io/files/safe_save.h"
 #include "io/photo/decode.h"
@@ -17,7 +15,7 @@ Result<OpenedPhoto> opened(const std::string& path) {
   const auto bytes = read_file(path);
   if (!bytes) return bytes.error();
   const std::string name = std::filesystem::path(path).filename().string();
-  auto image = decode_photo(*bytes, name);
+  auto image = of_file(decode_photo(*bytes, name));
   if (!image) return image.error();
   return OpenedPhoto{std::move(image).value(), read_metadata(*bytes)};
 }
@@ -57,6 +55,8 @@ Result<PixelRect> region_of(const std::string& text, const PixelView& photo) {
 }
 
 Result<PieceMask> mask_of(const std::string& path) {
+  if (path.empty())
+    return Error{ErrorCode::BadInput, as_said("Say with --piece which piece has the mask."), "--piece"};
   const auto document = open_document(path);
   if (!document) return document.error();
   const Piece& piece = document->piece;
@@ -64,15 +64,11 @@ Result<PieceMask> mask_of(const std::string& path) {
   return PieceMask{Wheel(piece.wheel), MaskRegion(*piece.mask), piece.bands};
 }
 
-Json color_fields(Srgb c) {
-  const Lab lab = lab_from_srgb(c);
-  return {{"hex", hex_of(c)}, {"lab", Json::array({lab.l, lab.a, lab.b})}};
-}
-
 void add_photo_options(const Options& command, PhotoRequest& photo, bool with_region) {
-  command.text("photo", photo.photo, "Photo file", Options::Need::Needed);
-  if (with_region) command.text("--region", photo.region, "X,Y,W,H in pixels");
-  command.text("--piece", photo.piece, "Piece whose mask is used");
+  command.input("photo", photo.photo, "Photo file");
+  if (with_region)
+    command.text("--region", photo.region, "X,Y,WIDTH,HEIGHT in pixels; the whole photo when left out");
+  command.input("--piece", photo.piece, "Piece whose mask is used", Options::Need::MayBeLeftOut);
 }
 
 } // namespace zc::cli

@@ -38,7 +38,4 @@ struct PieceMask {
 };
 [[nodiscard]] Result<PieceMask> mask_of(const std::string& path);
 
-/// A color as hex and lab.
-[[nodiscard]] Json color_fields(Srgb c);
-
 } // namespace zc::cli

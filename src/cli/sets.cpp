@@ -4,7 +4,26 @@
 #include "io/exchange/exchange.h"
 #include "io/files/safe_save.h"
 
+#include <fstream>
+
 namespace zc::cli {
+
+std::vector<FileFormat> exchange_formats() {
+  std::vector<FileFormat> out;
+  for (const ExchangeFormatFacts& f : kExchangeFormats) {
+    out.push_back({std::string(f.word), {std::string(f.suffix)}});
+    // A list of hex codes is the plainest text there is, and .json of colors is design tokens.
+    if (f.format == ExchangeFormat::Hex) out.back().endings = {std::string(f.suffix), ".hex"};
+    if (f.format == ExchangeFormat::Tokens) out.back().endings = {std::string(f.suffix), ".json"};
+  }
+  return out;
+}
+
+bool is_piece(const std::string& file) {
+  char first[2] = {};
+  std::ifstream(file, std::ios::binary).read(first, 2);
+  return first[0] == 'P' && first[1] == 'K';
+}
 
 Result<const SwatchSet*> set_named(const Piece& piece, const std::string& name) {
   const SwatchSet* set = find_set_by_name(piece, name);

@@ -2,6 +2,7 @@
 // What the commands on sets share.
 #pragma once
 
+#include "cli/options.h"
 #include "core/base/result.h"
 #include "core/patterns/lines_pattern.h"
 #include "core/piece/piece.h"
@@ -18,10 +19,15 @@ inline constexpr int kClaimPatience = 30'000;
           piece};
 }
 
+/// Whether a file is packed as pieces are; its name may be anything.
+[[nodiscard]] bool is_piece(const std::string& file);
 /// ERRORS: NotFound.
 [[nodiscard]] Result<const SwatchSet*> set_named(const Piece& piece, const std::string& name);
 /// The current set for an empty name. ERRORS: NotFound.
 [[nodiscard]] Result<const SwatchSet*> set_or_current(const Piece& piece, const std::string& name);
+
+/// Of kExchangeFormats, in their order.
+[[nodiscard]] std::vector<FileFormat> exchange_formats();
 
 /// A pattern of lines in a text file. ERRORS: as reading and lines_pattern_from_text().
 [[nodiscard]] Result<LinesPattern> pattern_in(const std::string& file);

@@ -43,22 +43,23 @@ private slots:
           {"export", piece, "--set", "Row at dusk", "-o", piece},
           {"sheet", piece, "-o", piece},
           {"try", photo, "--piece", piece, "--set", "Row at dusk", "--pairs", piece}}) {
-      const Run refused = run(line);
+      const Run refused = run(line + QStringList{"--force"});
       QVERIFY2(refused.code == 2, qPrintable(line.join(' ')));
       QVERIFY2(refused.error.contains("would be replaced"), qPrintable(refused.error));
     }
     QVERIFY(bytes(photo) == photo_was && bytes(piece) == piece_was);
   }
   void commands_at_once_all_count() {
+    constexpr int kAtOnce = 50;
     const QTemporaryDir folder, state;
     qputenv("XDG_STATE_HOME", state.path().toUtf8());
     const QString piece = folder.filePath("row.zonachrom");
     QVERIFY(QFile::copy(DEMO_PIECE, piece));
     std::vector<std::unique_ptr<QProcess>> all;
-    for (int i = 0; i < 6; ++i) {
+    for (int i = 0; i < kAtOnce; ++i) {
       QFile palette(folder.filePath(QString("%1.txt").arg(i)));
       QVERIFY(palette.open(QIODevice::WriteOnly));
-      palette.write(QString("#1020%1 color\n").arg(i + 16, 2, 16).toLatin1());
+      palette.write(QString("#1020%1 color\n").arg(i + 16, 2, 16, QChar('0')).toLatin1());
       palette.close();
       all.push_back(std::make_unique<QProcess>());
       all.back()->start(PROGRAM_FOLDER "/zonachrom-cli",
@@ -66,17 +67,17 @@ private slots:
     }
     for (const auto& process : all) QVERIFY(process->waitForFinished(120'000) && process->exitCode() == 0);
     const Piece read = open_document(piece.toStdString())->piece;
-    for (int i = 0; i < 6; ++i) QVERIFY(find_set_by_name(read, QString("Set %1").arg(i).toStdString()));
+    for (int i = 0; i < kAtOnce; ++i) QVERIFY(find_set_by_name(read, QString("Set %1").arg(i).toStdString()));
     // A piece that a window has is left alone, at once.
     const FileClaim claim(piece.toStdString(), 0);
     QVERIFY(!claim.taken());
     const Run refused = run({"import", folder.filePath("0.txt"), "--into", piece, "--set", "Late"});
-    QVERIFY(refused.code == 2 && refused.error.contains("another window"));
+    QVERIFY(refused.code == 4 && refused.error.contains("another window"));
     qunsetenv("XDG_STATE_HOME");
   }
   void colors_are_given_as_they_are_written() {
     for (const char* given : {"#3d86ff", "3d86ff", "61, 134, 255", "61 134 255", "rgb(61 134 255)"})
-      QVERIFY2(run({"describe", given}).json()[0]["hex"] == "#3d86ff", given);
+      QVERIFY2(run({"describe", given}).json()["colors"][0]["hex"] == "#3d86ff", given);
     for (const char* wrong : {"61, 134, 256", "61, 134", "61, 134, -1", "61 134 255 9"})
       QCOMPARE(run({"describe", wrong}).code, 2);
   }
@@ -84,36 +85,36 @@ private slots:
     const auto golden = reference_json("conversions.json");
     QStringList arguments{"describe"};
     for (const auto& row : golden) arguments << QString::fromStdString(row["hex"]);
-    const auto answer = run(arguments).json();
+    const auto answer = run(arguments).json()["colors"];
     QCOMPARE(answer.size(), golden.size());
     for (std::size_t i = 0; i < answer.size(); ++i) {
       QVERIFY(answer[i]["hex"] == golden[i]["hex"]);
       for (int k = 0; k < 3; ++k) {
-        QVERIFY(near(answer[i]["lab"][k], golden[i]["lab"][k], 1e-6));
-        QVERIFY(near(answer[i]["xyz"][k], golden[i]["xyz"][k], 1e-6, 1e-3));
+        QVERIFY(near(answer[i]["lab"][k], golden[i]["lab"][k], 6e-5));
+        QVERIFY(std::abs(answer[i]["xyz"][k].get<double>() - golden[i]["xyz"][k].get<double>()) < 6e-7);
       }
     }
-    const auto one = run({"describe", "srgb:0.5,0.25,1"}).json()[0];
+    const auto one = run({"describe", "srgb:0.5,0.25,1"}).json()["colors"][0];
     QVERIFY(one["srgb"] == (nlohmann::json{0.5, 0.25, 1.0}));
   }
   void measures_differences() {
     // Sharma, Wu and Dalal 2005, pair 1.
     CHECK_NEAR(run({"difference", "--lab", "50,2.6772,-79.7751", "--lab", "50,0,-82.7485"})
-                   .json()["ciede2000"]
+                   .json()["difference"]
                    .get<double>(),
                2.0425, 5e-5);
-    QVERIFY(run({"difference", "#123456", "#123456"}).json()["ciede2000"] == 0.0);
+    QVERIFY(run({"difference", "#123456", "#123456"}).json()["difference"] == 0.0);
   }
   void answers_about_the_wheel_in_order() {
     const auto answer = run({"wheel", "--hues", "traditional", "--measure", "hsluv", "--at", "0,1,80",
                              "--locate", "#1f55b5", "--at", "240,0,50"})
-                            .json();
+                            .json()["places"];
     QCOMPARE(answer.size(), std::size_t{3});
-    QVERIFY(answer[0]["exists"] == true);
+    QVERIFY(!answer[0]["color"].is_null());
     QVERIFY(answer[0]["value_span"] == (nlohmann::json{0.0, 100.0}));
     QVERIFY(answer[0]["reach"] == 1.0);
-    CHECK_ANGLE(answer[1]["a"].get<double>(), 240, 1e-6);
-    QVERIFY(answer[2]["hex"] == "#777777");
+    CHECK_ANGLE(answer[1]["hue"].get<double>(), 240, 1e-4);
+    QVERIFY(answer[2]["color"]["hex"] == "#777777");
   }
   void bad_input_gives_one_sentence_and_two_data() {
     QTest::addColumn<QStringList>("arguments");
@@ -138,7 +139,7 @@ private slots:
   void bad_input_gives_one_sentence_and_two() {
     QFETCH(QStringList, arguments);
     const Run r = run(arguments);
-    QCOMPARE(r.code, 2);
+    QVERIFY(r.code >= 2 && r.code <= 4);
     QVERIFY(r.out.isEmpty());
     QCOMPARE(r.error.count('\n'), 1);
     QVERIFY(r.error.startsWith("zonachrom-cli: "));
@@ -184,7 +185,7 @@ private slots:
     }
     for (const auto& swatch : told["used"]) {
       const QRgb word = QColor(QString::fromStdString(swatch["hex"])).rgb();
-      CHECK_NEAR(swatch["share"].get<double>(), pixels[word], 1e-9);
+      CHECK_NEAR(swatch["share"].get<double>(), pixels[word], 6e-7);
     }
     QCOMPARE(told["used"].size() + told["unused"].size(), labs.size());
     QCOMPARE(QImage(out).format(), QImage::Format_Indexed8);
@@ -196,7 +197,7 @@ private slots:
         run({"try", DEMO_PHOTOS "/row-flat.png", "--piece", DEMO_PIECE, "--set", "Row at dusk", "--as",
              "study", "--areas", "20", "--to", "after rain", "--pairs", pairs, "-o", svg})
             .json();
-    QCOMPARE(told["areas"].get<int>(), 13);
+    QCOMPARE(told["counts"]["areas"].get<int>(), 13);
     QFile table(pairs);
     QVERIFY(table.open(QIODevice::ReadOnly));
     const auto lines = QString::fromUtf8(table.readAll()).split("\r\n", Qt::SkipEmptyParts);
@@ -264,28 +265,37 @@ private slots:
       const Run r =
           run(QStringList{"try", DEMO_PHOTOS "/row-flat.png", "--piece", DEMO_PIECE, "--set", "Row at dusk"} +
               more);
-      return r.code == 2 ? r.error : QString();
+      return r.code >= 2 ? r.error : QString();
     };
     QVERIFY(says({}).contains("--as"));
     QVERIFY(says({"--as", "study"}).contains("-o"));
-    QVERIFY(says({"--as", "study", "--to", "snow", "-o", "never.txt"}).contains("no version named"));
-    QVERIFY(says({"--as", "study", "-o", "never.txt"}).contains(".png or .jpg"));
+    QVERIFY(says({"--as", "study", "--to", "snow", "-o", "never.png"}).contains("no version named"));
+    QVERIFY(says({"--as", "study", "-o", "never.txt"}).contains(".png, .jpg, .jpeg or .svg"));
     QVERIFY(says({"--as", "follow", "-o", "never.svg"}).contains("--areas"));
     QVERIFY(says({"--as", "study", "--areas", "501", "-o", "never.png"}).contains("2 to 500"));
-    QVERIFY(says({"--report", "--far", "60"}).contains("between 0 and 50"));
+    QVERIFY(says({"--report", "--most-difference", "60"}).contains("0 to 50"));
   }
   void sets_go_out_and_come_back_in_every_format() {
     const QTemporaryDir folder;
     const QString piece = folder.filePath("all.zonachrom");
-    for (const QString format : {"tokens", "cxf", "cgats", "css", "csv", "hex", "svg", "png"}) {
-      const QString file = folder.filePath("set." + format);
+    for (const auto& [format, ending] : {std::pair<QString, QString>{"tokens", "tokens.json"},
+                                         {"cxf", "cxf"},
+                                         {"cgats", "txt"},
+                                         {"css", "css"},
+                                         {"csv", "csv"},
+                                         {"hex", "hex.txt"},
+                                         {"svg", "svg"},
+                                         {"png", "png"}}) {
+      const QString file = folder.filePath("set." + ending);
       QVERIFY(run({"export", DEMO_PIECE, "--set", "Row at dusk", "--format", format, "-o", file})
-                  .json()["swatches"] == 19);
+                  .json()["count"] == 19);
+      // Its ending tells the format too.
+      QVERIFY(run({"export", DEMO_PIECE, "--force", "-o", file}).json()["count"] == 19);
       const auto told = run({"import", file, "--into", piece, "--set", format}).json();
-      QVERIFY2(told["added"] == 19, qPrintable(format));
-      QVERIFY(told["families"] == (format == "hex" || format == "png" ? 1 : 4));
+      QVERIFY2(told["counts"]["added"] == 19, qPrintable(format));
+      QVERIFY(told["counts"]["families"] == (format == "hex" || format == "png" ? 1 : 4));
       // Again: everything is there already.
-      QCOMPARE(run({"import", file, "--into", piece, "--set", format}).code, 2);
+      QVERIFY(run({"import", file, "--into", piece, "--set", format}).json()["counts"]["added"] == 0);
     }
     const auto document = zc::open_document(piece.toStdString());
     QCOMPARE(document->piece.sets.size(), std::size_t{8});
@@ -296,7 +306,7 @@ private slots:
     const QString piece = folder.filePath("p.zonachrom"), turned = folder.filePath("turned.zonachrom");
     const auto told =
         run({"adjust", DEMO_PIECE, "--set", "Row at dusk", "--turn", "30", "-o", turned}).json();
-    QVERIFY(told["changed"] == 19 && told["held"].empty());
+    QVERIFY(told["count"] == 19 && told["reduced_swatches"].empty());
     run({"adjust", turned, "--set", "Row at dusk", "--turn", "-30", "-o", piece});
     const auto before = zc::open_document(DEMO_PIECE), after = zc::open_document(piece.toStdString());
     for (std::size_t f = 0; f < 4; ++f)

@@ -12,7 +12,7 @@ struct Run {
   int code = -1;
   QString out, error;
   [[nodiscard]] nlohmann::json json() const {
-    if (code != 0) qFatal("%s", qPrintable(error));
+    if (code > 1) qFatal("%s", qPrintable(error));
     return nlohmann::json::parse(out.toStdString());
   }
 };

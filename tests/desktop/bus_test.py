@@ -13,7 +13,7 @@ def main():
     desktop = Desktop()
     try:
         alone = subprocess.run([CLI, "now"], capture_output=True, text=True, check=False)
-        assert alone.returncode == 2 and "No window of Zonachrom runs" in alone.stderr, alone
+        assert alone.returncode == 5 and "No window of Zonachrom runs" in alone.stderr, alone
         # The painter wants files of another start in the window that runs.
         os.makedirs(os.environ["XDG_CONFIG_HOME"] + "/zonachrom")
         with open(os.environ["XDG_CONFIG_HOME"] + "/zonachrom/Zonachrom.conf", "w", encoding="utf-8") as out:
@@ -30,7 +30,8 @@ def main():
             desktop.until(lambda: second.poll() == 0)
             desktop.until(lambda: (palette.call("Swatches", "(s)", "")[0] != shown) == other)
         now = json.loads(subprocess.check_output([CLI, "now"]))
-        assert (now["hex"], now["value"], now["name"]) == palette.call("Current"), now
+        hexed, value, name = palette.call("Current")
+        assert (now["hex"], now["value"], now["name"]) == (hexed, round(value, 4), name), now
 
         heard, whole, changed, told = [], [], [], desktop.folder + "/told"
         follower = desktop.start([CLI, "follow"], stdout=open(told, "w", encoding="utf-8"))
@@ -65,7 +66,7 @@ def main():
         assert followed[-1000:] == picks
         assert palette.call("Current")[0] == picks[-1]
         # The value is the one that the command line has.
-        facts = json.loads(subprocess.check_output([CLI, "describe", picks[-1]]))[0]
+        facts = json.loads(subprocess.check_output([CLI, "describe", picks[-1]]))["colors"][0]
         assert palette.call("Current") == whole[-1], (palette.call("Current"), whole[-1])
         assert abs(whole[-1][1] - facts["lab"][0]) < 0.001 and whole[-1][2].isprintable() and whole[-1][2], (whole[-1], facts)
         assert not changed, changed
@@ -81,16 +82,16 @@ def main():
         assert palette.call("Current")[0] == picks[-1]
         assert palette.call("Swatches", "(s)", "")[0] == before
 
-        subprocess.check_call([CLI, "lay", "rgb(16 32 48)", "--name", "bolt", "--family", "iron"],
+        subprocess.check_call([CLI, "add", "rgb(16 32 48)", "--name", "bolt", "--family", "iron"],
                               stdout=subprocess.DEVNULL)
         palette.call("Lay", "(sss)", "#405060", "", "iron")
         hear(lambda: changed == ["Row at dusk"] * 2)
         after = palette.call("Swatches", "(s)", "")[0]
         assert after[:-2] == before and after[-2] == ("iron", "bolt", "#102030"), after[-2:]
         assert after[-1][0] == "iron" and after[-1][2] == "#405060" and after[-1][1]
-        taken = json.loads(subprocess.check_output([CLI, "take", "lab(50 20 30)"]))
+        taken = json.loads(subprocess.check_output([CLI, "use", "lab(50 20 30)"]))
         assert abs(taken["value"] - 50) < 1, taken
-        wrong = subprocess.run([CLI, "take", "metal"], capture_output=True, text=True, check=False)
+        wrong = subprocess.run([CLI, "use", "metal"], capture_output=True, text=True, check=False)
         assert wrong.returncode == 2 and '"metal" is not a color' in wrong.stderr, wrong
         follower.terminate()
     finally:

@@ -110,9 +110,12 @@ def main():
         outline = palette.call("Mask", "(s)", "hsv")[0]
         assert len(outline) > 8 and outline[0] == outline[-1] and all(0 <= h < 360 and 0 <= s <= 1 for h, s in outline)
         # The command line is as the bus; a second start calls the companion of the first and ends.
-        assert json.loads(subprocess.check_output([CLI, "outline"])) == [list(p) for p in outline]
+        points = json.loads(subprocess.check_output([CLI, "outline"]))["points"]
+        assert len(points) == len(outline)
+        for point, (hue, saturation) in zip(points, outline):
+            assert abs(point["hue"] - hue) < 1e-4 and abs(point["saturation"] - saturation) < 1e-6
         told = json.loads(subprocess.check_output([CLI, "inside", "#00ff40"]))
-        assert [told["inside"], told["nearest"]] == list(palette.call("Inside", "(s)", "#00ff40")) and not told["inside"]
+        assert [told["inside"], told["nearest"]["hex"]] == list(palette.call("Inside", "(s)", "#00ff40")) and not told["inside"]
 
         def shown():
             return said("xdotool", "search", "--onlyvisible", "--name", "beside the canvas$")

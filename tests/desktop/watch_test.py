@@ -71,7 +71,9 @@ def main():
         paint([60, 40, 120, 200, stray])
         shares(outside=0.10)
         # The command line tells the same, and a small program in another language speaks up.
-        assert json.loads(subprocess.check_output([CLI, "watched"])) == palette.call("Watched")[0]
+        answer = json.loads(subprocess.check_output([CLI, "watched"]))
+        assert answer.pop("version") == 1
+        assert answer == {key: round(number, 6) for key, number in palette.call("Watched")[0].items()}, answer
         lines = desktop.folder + "/lines"
         client = desktop.start(["/usr/bin/python3", CLIENT, "0.07"], stdout=open(lines, "w", encoding="utf-8"))
 

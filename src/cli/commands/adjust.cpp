@@ -2,7 +2,6 @@
 #include "cli/command.h"
 
 #include "cli/sets.h"
-#include "core/color/text.h"
 #include "core/piece/adjust.h"
 #include "io/container/piece_file.h"
 
@@ -10,17 +9,28 @@ namespace zc::cli {
 namespace {
 
 struct AdjustRequest {
-  std::string piece, set, output, tint;
+  std::string piece, set, tint;
+  OutputFile output;
   Adjustment adjustment;
 };
 
+/// The swatches, as they are now, whose saturation or value had to be reduced to what exists.
+Json reduced_of(const SwatchSet& set, const std::vector<Adjusted>& preview) {
+  Json out = Json::array();
+  for (const Adjusted& a : preview)
+    for (const Family& family : set.families)
+      for (const Swatch& s : family.swatches)
+        if (a.reduced && s.id == a.swatch) out.push_back(swatch_json(s, family));
+  return out;
+}
+
 Result<Json> adjust_set(const AdjustRequest& r) {
-  const FileClaim claim(r.output, kClaimPatience);
-  if (claim.taken()) return taken_elsewhere(r.output);
+  const FileClaim claim(r.output.path, kClaimPatience);
+  if (claim.taken()) return taken_elsewhere(r.output.path);
   auto document = open_document(r.piece);
   if (!document) return document.error();
   Document changed = *document;
-  const auto set = set_named(changed.piece, r.set);
+  const auto set = set_or_current(changed.piece, r.set);
   if (!set) return set.error();
   Adjustment adjustment = r.adjustment;
   if (!r.tint.empty()) {
@@ -32,15 +42,14 @@ Result<Json> adjust_set(const AdjustRequest& r) {
   if (!valid) return valid.error();
   const Id id = (*set)->id;
   const auto preview = adjust_preview(**set, {}, adjustment, Wheel(changed.piece.wheel));
-  Json held = Json::array();
-  for (const auto& a : preview)
-    if (a.reduced) held.push_back(find_swatch(changed.piece, a.swatch)->name);
   auto piece = with_adjusted(changed.piece, id, {}, adjustment);
   if (!piece) return piece.error();
   changed.piece = std::move(piece).value();
-  const Status saved = save_document(r.output, changed);
+  const Status saved = save_document(r.output.path, changed);
   if (!saved) return saved.error();
-  return Json{{"file", r.output}, {"changed", preview.size()}, {"held", held}};
+  return Json{{"files", files_json(r.output.path)},
+              {"count", preview.size()},
+              {"reduced_swatches", reduced_of(*find_set(changed.piece, id), preview)}};
 }
 
 } // namespace
@@ -49,17 +58,16 @@ Command add_adjust(const Options& app) {
   auto r = std::make_shared<AdjustRequest>();
   Adjustment& a = r->adjustment;
   const Options command = app.command("adjust", "Change all colors of a set");
-  command.text("piece", r->piece, "Piece file", Options::Need::Needed);
-  command.text("--set", r->set, "Name of the set", Options::Need::Needed);
-  command.number("--turn", a.turn, "Degrees on the piece's wheel");
-  command.number("--saturation", a.saturation, "Factor");
-  command.number("--value", a.value, "Added to L*");
-  command.number("--contrast", a.contrast, "Factor of the distance in L* from the pivot");
-  command.number("--pivot", a.pivot, "L* that contrast leaves; 50 when left out");
+  command.changed_piece(r->piece, r->output);
+  command.text("--set", r->set, "Name of the set; the current one when left out");
+  command.number("--turn", a.turn, kTurnRange, "Degrees on the wheel of the piece");
+  command.number("--saturation", a.saturation, kFactorRange, "Factor of the saturation");
+  command.number("--value", a.value, kValueShiftRange, "Added to each value");
+  command.number("--contrast", a.contrast, kFactorRange, "Factor of the distance in value from the pivot");
+  command.number("--pivot", a.pivot, kPivotRange, "Value that contrast leaves");
   command.text("--toward", r->tint, "Color of a light to tint toward");
-  command.number("--share", a.tint_share, "How far toward it, 0 to 1");
-  command.text("-o,--output", r->output, "Piece file to write", Options::Need::Needed);
-  return {command, [r] { return adjust_set(*r); }, true};
+  command.number("--share", a.tint_share, kTintRange, "How far toward it");
+  return {command, [r] { return adjust_set(*r); }};
 }
 
 } // namespace zc::cli

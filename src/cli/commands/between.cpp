@@ -22,7 +22,7 @@ Result<Json> between(const BetweenRequest& r) {
   if (!steps) return steps.error();
   Json out = Json::array();
   for (const auto& step : *steps) out.push_back(color_json(step.color));
-  return out;
+  return Json{{"colors", out}};
 }
 
 } // namespace
@@ -30,9 +30,9 @@ Result<Json> between(const BetweenRequest& r) {
 Command add_between(const Options& app) {
   auto r = std::make_shared<BetweenRequest>();
   const Options command = app.command("between", "Colors between two, without the two");
-  command.text("from", r->from, "#rrggbb, #rgb or srgb:R,G,B", Options::Need::Needed);
+  command.text("from", r->from, kColorHelp, Options::Need::Needed);
   command.text("to", r->to, "The other color", Options::Need::Needed);
-  command.whole("--steps", r->steps, "How many, 1 to 22");
+  command.whole("--steps", r->steps, {1, 22}, "How many");
   command.choice("--way", kWayWords, "How they go from one to the other", r->way);
   return {command, [r] { return between(*r); }};
 }

@@ -22,8 +22,8 @@ Result<Json> check_piece(const std::string& path) {
 Command add_check(const Options& app) {
   auto piece = std::make_shared<std::string>();
   const Options command = app.command("check", "Tell whether a piece is whole, and what is broken in it");
-  command.text("piece", *piece, "Piece file", Options::Need::Needed);
-  return {command, [piece] { return check_piece(*piece); }};
+  command.input("piece", *piece, "Piece file");
+  return {command, [piece] { return check_piece(*piece); }, [](const Json& told) { return !told["ok"]; }};
 }
 
 } // namespace zc::cli

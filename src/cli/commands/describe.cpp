@@ -21,6 +21,7 @@ Json describe_one(Srgb c) {
   const Hsl hsl = hsl_from_srgb(c);
   return {{"hex", hex_of(c)},
           {"srgb", three(c.r, c.g, c.b)},
+          {"value", lab.l},
           {"linear", three(linear.r, linear.g, linear.b)},
           {"xyz", three(xyz.x, xyz.y, xyz.z)},
           {"lab", three(lab.l, lab.a, lab.b)},
@@ -42,7 +43,7 @@ Result<Json> describe(const std::vector<std::string>& colors) {
     if (!color) return color.error();
     out.push_back(describe_one(*color));
   }
-  return out;
+  return Json{{"colors", out}};
 }
 
 } // namespace
@@ -50,7 +51,7 @@ Result<Json> describe(const std::vector<std::string>& colors) {
 Command add_describe(const Options& app) {
   auto colors = std::make_shared<std::vector<std::string>>();
   const Options command = app.command("describe", "Show colors in every space");
-  command.texts("color", *colors, "#rrggbb, #rgb or srgb:R,G,B", Options::Need::Needed);
+  command.texts("color", *colors, kColorHelp, Options::Need::Needed);
   return {command, [colors] { return describe(*colors); }};
 }
 

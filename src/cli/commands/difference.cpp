@@ -5,6 +5,8 @@
 #include "core/color/difference.h"
 #include "core/color/text.h"
 
+#include <cmath>
+
 namespace zc::cli {
 namespace {
 
@@ -22,7 +24,8 @@ Result<Json> difference(const std::vector<std::string>& colors, const std::vecto
   }
   if (pair.size() != 2)
     return Error{ErrorCode::BadInput, as_said("Give exactly two colors to compare."), "difference"};
-  return Json{{"ciede2000", ciede2000(pair[0], pair[1])}};
+  return Json{{"difference", ciede2000(pair[0], pair[1])},
+              {"value_difference", std::abs(pair[0].l - pair[1].l)}};
 }
 
 struct DifferenceRequest {
@@ -34,7 +37,7 @@ struct DifferenceRequest {
 Command add_difference(const Options& app) {
   auto r = std::make_shared<DifferenceRequest>();
   const Options command = app.command("difference", "CIEDE2000 between two colors");
-  command.texts("color", r->colors, "#rrggbb, #rgb or srgb:R,G,B");
+  command.texts("color", r->colors, kColorHelp);
   command.each(
       "--lab", [r](const std::string& text) { r->labs.push_back(text); }, "L,a,b relative to D65");
   return {command, [r] { return difference(r->colors, r->labs); }};

@@ -3,12 +3,11 @@
 
 #include "cli/paints.h"
 #include "cli/photos.h"
+#include "cli/sets.h"
 #include "core/color/text.h"
 #include "core/image/places.h"
 #include "io/container/piece_file.h"
 #include "io/photo/decode.h"
-
-#include <filesystem>
 
 namespace zc::cli {
 namespace {
@@ -24,7 +23,7 @@ struct FewestRequest {
 
 Result<std::vector<WeightedColor>> colors_in(const std::string& file) {
   std::vector<WeightedColor> out;
-  if (std::filesystem::path(file).extension() == ".zonachrom") {
+  if (is_piece(file)) {
     const auto document = open_document(file);
     if (!document) return document.error();
     if (const SwatchSet* set = current_set(document->piece))
@@ -45,8 +44,11 @@ Result<Json> fewest(const FewestRequest& r) {
   const auto few = fewest_paints(*colors, paints->mixer, r.spec);
   if (!few) return few.error();
   Json chosen = Json::array();
-  for (const std::size_t i : few->paints)
-    chosen.push_back({{"name", paints->paints[i].name}, {"hex", hex_of(paints->paints[i].color)}});
+  for (const std::size_t i : few->paints) {
+    Json paint{{"name", paints->paints[i].name}};
+    paint.update(color_json(paints->paints[i].color));
+    chosen.push_back(std::move(paint));
+  }
   return Json{{"paints", chosen}, {"share", few->share}, {"enough", few->enough}};
 }
 
@@ -56,10 +58,10 @@ Command add_fewest(const Options& app) {
   auto r = std::make_shared<FewestRequest>();
   const Options command =
       app.command("fewest", "Find the fewest paints that reach the colors of a photo or set");
-  command.text("of", r->of, "Photo, or piece whose current set is asked", Options::Need::Needed);
+  command.input("of", r->of, "Photo, or piece whose current set is asked");
   add_paint_options(command, r->paints);
-  command.number("--within", r->spec.within, "CIEDE2000 that still counts as reached, 0.5 to 20");
-  command.number("--share", r->spec.share, "Share to be reached, above 0 to 1");
+  command.number("--most-difference", r->spec.within, {0.5, 20}, "CIEDE2000 that still counts as reached");
+  command.number("--share", r->spec.share, {0.001, 1}, "Share of the colors to be reached");
   return {command, [r] { return fewest(*r); }};
 }
 

@@ -2,11 +2,11 @@
 #include "cli/command.h"
 
 #include "cli/sets.h"
-#include "core/color/text.h"
 #include "core/grading/grading.h"
 #include "core/grading/relation_check.h"
 #include "io/container/piece_file.h"
 
+#include <algorithm>
 #include <map>
 #include <span>
 
@@ -22,46 +22,50 @@ template <class T> std::span<const T> first(const std::vector<T>& list) {
 
 struct GradeRequest {
   std::string piece, set;
+  bool strict = false;
 };
 
-class Names {
+/// Whether there is something to look at.
+bool finds_faults(const Json& told) {
+  const auto& counts = told["counts"];
+  return std::any_of(counts.begin(), counts.end(), [](const Json& n) { return n != 0; });
+}
+
+class Swatches {
 public:
-  explicit Names(const SwatchSet& set) {
+  explicit Swatches(const SwatchSet& set) {
     for (const auto& family : set.families)
       for (const auto& s : family.swatches) m_known[s.id] = {&family, &s};
   }
-  [[nodiscard]] std::string name(Id id) const { return m_known.at(id).second->name; }
-  [[nodiscard]] Json full(Id id) const {
+  [[nodiscard]] Json told(Id id) const {
     const auto& [family, swatch] = m_known.at(id);
-    return {{"name", swatch->name}, {"family", family->name}, {"hex", hex_of(swatch->color)}};
+    return swatch_json(*swatch, *family);
+  }
+  template <class Pair> [[nodiscard]] Json pair(const Pair& p) const {
+    return Json::array({told(p.a), told(p.b)});
   }
   template <class Pair> [[nodiscard]] Json pairs(std::span<const Pair> all) const {
     Json out = Json::array();
     for (const auto& p : all) {
       const Contrast c = contrast_of(m_known.at(p.a).second->color, m_known.at(p.b).second->color);
-      out.push_back({{"a", name(p.a)},
-                     {"b", name(p.b)},
-                     {"difference", c.difference},
-                     {"value_difference", c.value_difference},
-                     {"swatches", Json::array({full(p.a), full(p.b)})}});
+      out.push_back(
+          {{"swatches", pair(p)}, {"difference", c.difference}, {"value_difference", c.value_difference}});
     }
     return out;
   }
-
   [[nodiscard]] Json band(const TwinBand& band) const {
-    Json out{
-        {"low", band.low}, {"high", band.high}, {"count", band.swatches.size()}, {"swatches", Json::array()}};
+    Json out{{"value_span", Json::array({band.low, band.high})},
+             {"count", band.swatches.size()},
+             {"swatches", Json::array()}};
     for (const Id id : std::span(band.swatches).first(std::min(band.swatches.size(), kMostOfBand)))
-      out["swatches"].push_back(name(id));
+      out["swatches"].push_back(told(id));
     return out;
   }
-
   [[nodiscard]] Json confusions(std::span<const Confusion> all) const {
     Json out = Json::array();
     for (const auto& c : all)
-      out.push_back({{"eyes", word_for(kColorVisionWords, c.vision.kind())},
-                     {"a", name(c.a)},
-                     {"b", name(c.b)},
+      out.push_back({{"color_vision", word_for(kColorVisionWords, c.vision.kind())},
+                     {"swatches", pair(c)},
                      {"difference", c.difference}});
     return out;
   }
@@ -77,11 +81,12 @@ Json relation_json(const Piece& piece, const SwatchSet& set) {
   const RelationFit& best = fits.front();
   Json families = Json::array();
   for (const auto& member : best.families)
-    families.push_back(
-        {{"family", find_family(piece, member.family)->name}, {"member", member.angle}, {"off", member.off}});
+    families.push_back({{"family", find_family(piece, member.family)->name},
+                        {"hue", member.angle},
+                        {"hue_off", member.off}});
   return {{"name", word_for(kRelationWords, best.relation)},
           {"turn", best.turn},
-          {"error", best.error},
+          {"hue_off", best.error},
           {"families", families}};
 }
 
@@ -89,45 +94,41 @@ Result<Json> grade_set(const GradeRequest& r) {
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   const Piece& piece = document->piece;
-  const auto set = set_named(piece, r.set);
+  const auto set = set_or_current(piece, r.set);
   if (!set) return set.error();
   std::optional<MaskRegion> region;
   if (piece.mask && piece.mask_on) region.emplace(*piece.mask);
   const GradingReport report =
       grade(**set, piece.bands, piece.grading, Wheel(piece.wheel), region ? &*region : nullptr);
-  const Names names(**set);
+  const Swatches swatches(**set);
   Json gaps = Json::array(), outside = Json::array(), bands = Json::array();
   for (const auto& g : first(report.gaps))
     gaps.push_back({{"family", find_family(piece, g.family)->name},
-                    {"dark", names.name(g.dark)},
-                    {"light", names.name(g.light)},
-                    {"size", g.size}});
-  for (const Id id : first(report.outside_mask)) outside.push_back(names.name(id));
-  for (const auto& band : first(report.twin_bands)) bands.push_back(names.band(band));
+                    {"swatches", Json::array({swatches.told(g.dark), swatches.told(g.light)})},
+                    {"value_difference", g.size}});
+  for (const Id id : first(report.outside_mask)) outside.push_back(swatches.told(id));
+  for (const auto& band : first(report.twin_bands)) bands.push_back(swatches.band(band));
   return Json{{"set", (*set)->name},
-              {"swatches", swatch_count(**set)},
-              {"bands",
-               {{"light", report.bands.light}, {"middle", report.bands.middle}, {"dark", report.bands.dark}}},
-              {"target",
-               {{"light", piece.grading.target.light},
-                {"middle", piece.grading.target.middle},
-                {"dark", piece.grading.target.dark}}},
-              {"steps", report.steps},
+              {"count", swatch_count(**set)},
+              {"band_counts", bands_json(report.bands.light, report.bands.middle, report.bands.dark)},
+              {"target", bands_json(piece.grading.target.light, piece.grading.target.middle,
+                                    piece.grading.target.dark)},
+              {"values", report.steps},
               {"relation", relation_json(piece, **set)},
               {"counts",
                {{"twins", report.twin_count},
                 {"twin_bands", report.twin_bands.size()},
                 {"near_duplicates", report.near_duplicates.size()},
-                {"more_near_duplicates", report.more_near_duplicates},
                 {"gaps", report.gaps.size()},
                 {"outside_mask", report.outside_mask.size()},
                 {"confusions", report.confusions.size()}}},
+              {"more_near_duplicates", report.more_near_duplicates},
               {"twin_bands", bands},
-              {"twins", names.pairs(first(report.twins))},
-              {"near_duplicates", names.pairs(first(report.near_duplicates))},
+              {"twins", swatches.pairs(first(report.twins))},
+              {"near_duplicates", swatches.pairs(first(report.near_duplicates))},
               {"gaps", gaps},
               {"outside_mask", outside},
-              {"confusions", names.confusions(first(report.confusions))}};
+              {"confusions", swatches.confusions(first(report.confusions))}};
 }
 
 } // namespace
@@ -135,9 +136,11 @@ Result<Json> grade_set(const GradeRequest& r) {
 Command add_grade(const Options& app) {
   auto r = std::make_shared<GradeRequest>();
   const Options command = app.command("grade", "Grading report of a set");
-  command.text("piece", r->piece, "Piece file", Options::Need::Needed);
-  command.text("--set", r->set, "Name of the set", Options::Need::Needed);
-  return {command, [r] { return grade_set(*r); }};
+  command.input("piece", r->piece, "Piece file");
+  command.text("--set", r->set, "Name of the set; the current one when left out");
+  command.flag("--strict", r->strict, "End with exit code 1 where there is something to look at");
+  return {command, [r] { return grade_set(*r); },
+          [r](const Json& told) { return r->strict && finds_faults(told); }};
 }
 
 } // namespace zc::cli

@@ -29,11 +29,20 @@ Result<FoundSet> read_by_pattern(const ImportRequest& r, const Bytes& bytes, con
   return out;
 }
 
+Json told(const ImportRequest& r, const FoundSet& colors, const SwatchSet& set, std::size_t added) {
+  Json remarks = Json::array();
+  for (const Saying& remark : colors.remarks) remarks.push_back(in_english(remark));
+  return {{"files", files_json(r.piece)},
+          {"set", set.name},
+          {"counts", {{"found", color_count(colors)}, {"added", added}, {"families", set.families.size()}}},
+          {"remarks", remarks}};
+}
+
 Result<Json> import_set(const ImportRequest& r) {
   const auto bytes = read_file(r.file, kLargestExchangeFile);
   if (!bytes) return bytes.error();
   const std::string name = std::filesystem::path(r.file).filename().string();
-  auto found = r.pattern.empty() ? read_set_file(*bytes, name) : read_by_pattern(r, *bytes, name);
+  auto found = of_file(r.pattern.empty() ? read_set_file(*bytes, name) : read_by_pattern(r, *bytes, name));
   if (!found) return found.error();
   FoundSet colors = std::move(found).value();
   // From here on until it is saved the piece is this command's.
@@ -55,6 +64,8 @@ Result<Json> import_set(const ImportRequest& r) {
     changed.piece.current_set = there->id;
   }
   auto piece = with_found(changed.piece, colors, plan);
+  // That everything is there already is an answer.
+  if (!piece && piece.error().place == "import" && there) return told(r, colors, *there, 0);
   if (!piece) return piece.error();
   changed.piece = std::move(piece).value();
   const SwatchSet set = *current_set(changed.piece);
@@ -65,15 +76,7 @@ Result<Json> import_set(const ImportRequest& r) {
     changed.piece.current_set = current;
   const Status saved = save_document(r.piece, changed);
   if (!saved) return saved.error();
-  Json remarks = Json::array();
-  for (const Saying& remark : colors.remarks) remarks.push_back(in_english(remark));
-  Json out{{"piece", r.piece},
-           {"set", set.name},
-           {"found", color_count(colors)},
-           {"added", swatch_count(set) - before},
-           {"families", set.families.size()},
-           {"remarks", remarks}};
-  return out;
+  return told(r, colors, set, swatch_count(set) - before);
 }
 
 } // namespace
@@ -81,9 +84,10 @@ Result<Json> import_set(const ImportRequest& r) {
 Command add_import(const Options& app) {
   auto r = std::make_shared<ImportRequest>();
   const Options command = app.command("import", "Bring a palette file or a picture into a piece");
-  command.text("file", r->file, "File to read; its format is told from the contents", Options::Need::Needed);
+  command.input("file", r->file, "File to read; its format is told from the contents");
   command.text("--into", r->piece, "Piece file; made where there is none", Options::Need::Needed);
-  command.text("--pattern", r->pattern, "Text file with the pattern of the lines to read");
+  command.input("--pattern", r->pattern, "Text file with the pattern of the lines to read",
+                Options::Need::MayBeLeftOut);
   command.text("--book", r->book, "Color book that the names are from; they are kept as codes");
   command.text("--set", r->set, "Set to add to, or the name of a new one");
   return {command, [r] { return import_set(*r); }};

@@ -29,7 +29,7 @@ Result<Json> inspect(const PhotoRequest& request) {
       {"height", view.height},
       {"profile", photo->metadata.icc.isEmpty() ? Json(nullptr) : Json(profile_name(photo->metadata.icc))},
       {"orientation", photo->metadata.orientation},
-      {"region", Json::array({rect->x, rect->y, rect->width, rect->height})},
+      {"region", {{"x", rect->x}, {"y", rect->y}, {"width", rect->width}, {"height", rect->height}}},
       {"histogram", histogram}};
   if (!request.piece.empty()) {
     const auto mask = mask_of(request.piece);
@@ -38,8 +38,8 @@ Result<Json> inspect(const PhotoRequest& request) {
     out["inside_mask"] = share_inside(color_places(part, mask->wheel), mask->region);
   }
   const BandShares shares = band_shares(values, bands);
-  out["bands"] = {{"light", shares.light}, {"middle", shares.middle}, {"dark", shares.dark}};
-  out["key"] = key_of(values);
+  out["bands"] = bands_json(shares.light, shares.middle, shares.dark);
+  out["value_key"] = key_of(values);
   return out;
 }
 

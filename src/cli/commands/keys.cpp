@@ -19,7 +19,8 @@ namespace {
 constexpr int kNarrowest = 32, kWidest = 4096;
 
 struct KeysRequest {
-  std::string picture, piece, output;
+  std::string picture, piece;
+  OutputFile output;
   int turns = 0, width = 252;
   double strength = 1, hue = 0;
   bool patterns = false, fills = false;
@@ -30,7 +31,7 @@ struct KeysRequest {
 Result<std::vector<Mask>> masks_of(const std::vector<std::string>& files, const WheelSpec& wheel) {
   std::vector<Mask> out;
   for (const std::string& file : files) {
-    const auto mask = mask_in_file(file);
+    const auto mask = of_file(mask_in_file(file));
     if (!mask) return mask.error();
     out.push_back(mask_on(*mask, wheel));
   }
@@ -55,13 +56,6 @@ std::vector<ColorKey> keys_asked(const KeysRequest& r, const Piece& piece, const
 }
 
 Result<Json> keys(const KeysRequest& r) {
-  if (r.turns != 0 && (r.turns < 2 || r.turns > 72))
-    return Error{ErrorCode::BadInput, as_said("Turn the picture in 2 to 72 steps."), "--turns"};
-  if (r.width < kNarrowest || r.width > kWidest)
-    return Error{ErrorCode::BadInput, as_said("A picture of the sheet is 32 to 4096 pixels wide."),
-                 "--width"};
-  if (!(r.strength >= 0 && r.strength <= 1))
-    return Error{ErrorCode::BadInput, as_said("A strength goes from 0 to 1."), "--strength"};
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   const auto masks = masks_of(r.masks, document->piece.wheel);
@@ -93,17 +87,19 @@ Result<Json> keys(const KeysRequest& r) {
   Json told = Json::array();
   for (const std::size_t i : order_of(all, numbers, r.order)) {
     ordered.push_back(cells[i]);
-    told.push_back({{"key", told_of(all[i])},
-                    {"reduced", numbers[i].reduced},
-                    {"difference", numbers[i].difference},
-                    {"chroma", numbers[i].kept}});
+    Json key{{"name", told_of(all[i])}};
+    key.update(key_numbers_json(numbers[i]));
+    told.push_back(std::move(key));
   }
   const Drawing drawing;
   QImage sheet = key_sheet_picture(ordered, piece.wheel);
   const QSize whole = sheet.size();
-  const Status saved = save_picture(std::move(sheet), r.output);
+  const Status saved = save_picture(std::move(sheet), r.output.path);
   if (!saved) return saved.error();
-  return Json{{"file", r.output}, {"width", whole.width()}, {"height", whole.height()}, {"keys", told}};
+  return Json{{"files", files_json(r.output.path)},
+              {"width", whole.width()},
+              {"height", whole.height()},
+              {"keys", told}};
 }
 
 } // namespace
@@ -111,17 +107,17 @@ Result<Json> keys(const KeysRequest& r) {
 Command add_keys(const Options& app) {
   auto r = std::make_shared<KeysRequest>();
   const Options command = app.command("keys", "Write a picture in other color keys, side by side");
-  command.text("picture", r->picture, "Picture file", Options::Need::Needed);
-  command.text("--piece", r->piece, "Piece file", Options::Need::Needed);
-  command.whole("--turns", r->turns, "The mask turned in so many steps, 2 to 72");
-  command.texts("--masks", r->masks, "Mask files, as the shelf keeps them");
+  command.input("picture", r->picture, "Picture file");
+  command.input("--piece", r->piece, "Piece file");
+  command.whole("--turns", r->turns, {2, 72}, "All hues turned, in so many steps");
+  command.inputs("--mask", r->masks, "Mask file, as the shelf keeps them; once for each");
   command.flag("--patterns", r->patterns, "The patterns of masks");
-  command.number("--hue", r->hue, "First hue of the patterns, degrees on the wheel");
-  command.number("--strength", r->strength, "How far colors move into a mask, 0 to 1");
+  command.number("--hue", r->hue, kDegrees, "First hue of the patterns on the wheel, degrees");
+  command.number("--strength", r->strength, kShareRange, "How far colors move into a mask");
   command.flag("--fill", r->fills, "The most saturated color of the picture goes to the border of a mask");
   command.choice("--order", kKeyOrderWords, "What comes first", r->order);
-  command.whole("--width", r->width, "Pixels of a picture, 32 to 4096");
-  command.text("-o,--output", r->output, "PNG or JPEG file to write", Options::Need::Needed);
+  command.whole("--width", r->width, {kNarrowest, kWidest}, "Pixels of one picture");
+  command.output(r->output, picture_formats(), "PNG or JPEG file to write");
   return {command, [r] { return keys(*r); }};
 }
 

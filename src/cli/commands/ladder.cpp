@@ -38,9 +38,9 @@ Result<Json> ladder(LadderRequest r) {
       steps.push_back(color_json(step.color));
       steps.back()["held"] = step.held;
     }
-    out.push_back({{"angle", r.spec.hues[i]}, {"steps", std::move(steps)}});
+    out.push_back({{"hue", place_json({r.spec.hues[i], 0, 0})["hue"]}, {"colors", std::move(steps)}});
   }
-  return out;
+  return Json{{"wheel", wheel_json(r.wheel)}, {"rows", std::move(out)}};
 }
 
 } // namespace
@@ -49,13 +49,15 @@ Command add_ladder(const Options& app) {
   auto r = std::make_shared<LadderRequest>();
   const Options command =
       app.command("ladder", "A graded row for each hue of a relation, no two at one value");
-  command.text("color", r->color, "#rrggbb, #rgb or srgb:R,G,B", Options::Need::Needed);
+  command.text("color", r->color, kColorHelp, Options::Need::Needed);
   command.choice("--relation", kRelationWords, "Relation", r->relation, Options::Need::Needed);
-  command.whole("--steps", r->spec.steps, "Of each row, 3 to 9");
-  command.number("--darkest", r->spec.darkest, "Value of the darkest step");
-  command.number("--lightest", r->spec.lightest, "Value of the lightest step");
-  command.number("--saturation", r->spec.saturation, "Of what each hue has where it is strongest, 0 to 1");
-  command.text("--piece", r->piece, "Piece file: its wheel, and its mask to hold the rows");
+  command.whole("--steps", r->spec.steps, {3, 9}, "Colors of each row");
+  command.number("--darkest", r->spec.darkest, kValueRange, "Value of the darkest step");
+  command.number("--lightest", r->spec.lightest, kValueRange, "Value of the lightest step");
+  command.number("--saturation", r->spec.saturation, kShareRange,
+                 "Share of what each hue has where it is strongest");
+  command.input("--piece", r->piece, "Piece file: its wheel, and its mask to hold the rows",
+                Options::Need::MayBeLeftOut);
   add_wheel_options(command, r->wheel);
   return {command, [r] { return ladder(*r); }};
 }

@@ -11,7 +11,8 @@ namespace {
 constexpr Word<MaskKeeps> kKeeps[] = {{MaskKeeps::Colors, "colors"}, {MaskKeeps::Outline, "shape"}};
 
 struct LimitRequest {
-  std::string piece, output;
+  std::string piece;
+  OutputFile output;
   WheelSpec wheel;
   MaskKeeps keeps = MaskKeeps::Colors;
   double turn = 0;
@@ -19,13 +20,13 @@ struct LimitRequest {
 };
 
 Result<Json> limit(const LimitRequest& r) {
-  const FileClaim claim(r.output, kClaimPatience);
-  if (claim.taken()) return taken_elsewhere(r.output);
+  const FileClaim claim(r.output.path, kClaimPatience);
+  if (claim.taken()) return taken_elsewhere(r.output.path);
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   if (r.carry && !r.turned)
-    return Error{ErrorCode::BadInput,
-                 as_said("There is nothing to carry the set along with; give --turn too."), "--carry"};
+    return Error{ErrorCode::BadInput, as_said("The set turns along with the mask; give --turn too."),
+                 "--with-set"};
   Document changed = *document;
   WheelSpec wheel = changed.piece.wheel;
   if (r.other_hues) wheel.hues = r.wheel.hues;
@@ -37,16 +38,13 @@ Result<Json> limit(const LimitRequest& r) {
   if (const auto faults = check(*piece); !faults.empty())
     return Error{ErrorCode::BadInput, faults.front().said, faults.front().place};
   changed.piece = std::move(piece).value();
-  const Status saved = save_document(r.output, changed);
+  const Status saved = save_document(r.output.path, changed);
   if (!saved) return saved.error();
-  Json out{{"file", r.output},
-           {"hues", word_for(kHueWords, wheel.hues)},
-           {"measure", word_for(kMeasureWords, wheel.measure)},
-           {"mask", nullptr}};
+  Json out{{"files", files_json(r.output.path)}, {"wheel", wheel_json(wheel)}, {"mask", nullptr}};
   if (const auto& mask = changed.piece.mask)
     out["mask"] = {{"name", mask->name},
-                   {"areas", mask->areas.size()},
-                   {"turned", mask->turned},
+                   {"counts", {{"areas", mask->areas.size()}}},
+                   {"turn", mask->turned},
                    {"share", MaskRegion(*mask).share()}};
   return out;
 }
@@ -56,7 +54,7 @@ Result<Json> limit(const LimitRequest& r) {
 Command add_limit(const Options& app) {
   auto r = std::make_shared<LimitRequest>();
   const Options command = app.command("limit", "Change the wheel of a piece, turn its mask");
-  command.text("piece", r->piece, "Piece file", Options::Need::Needed);
+  command.changed_piece(r->piece, r->output);
   command.choice<HueScale>("--hues", kHueWords, "Hue scale", [r](HueScale hues) {
     r->wheel.hues = hues;
     r->other_hues = true;
@@ -67,15 +65,12 @@ Command add_limit(const Options& app) {
                                       r->other_measure = true;
                                     });
   command.choice("--keep", kKeeps, "What of the mask stays on another wheel", r->keeps);
-  command.number("--turn", r->turn, "Degrees clockwise");
-  command.flag("--carry", r->carry, "Turn the current set along with the mask");
-  command.text("-o,--output", r->output, "Piece file to write", Options::Need::Needed);
-  return {command,
-          [r, command] {
+  command.number("--turn", r->turn, kDegrees, "Turns the mask by so many degrees, clockwise");
+  command.flag("--with-set", r->carry, "Turn the current set along with the mask");
+  return {command, [r, command] {
             r->turned = command.given("--turn");
             return limit(*r);
-          },
-          true};
+          }};
 }
 
 } // namespace zc::cli

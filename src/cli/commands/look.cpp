@@ -19,7 +19,8 @@ namespace {
 
 struct LookRequest {
   PhotoRequest photo;
-  std::string as, output;
+  std::string as;
+  OutputFile output;
 };
 
 /// How a photo is looked at: a kind and, for most, a number.
@@ -109,9 +110,9 @@ Result<Json> write_look(const LookRequest& request) {
   const PixelView view = view_of(photo->image);
   QImage image(photo->image.size(), photo->image.format());
   look(view, *as, mask ? &*mask : nullptr, pixels_of(image));
-  const Status saved = save_picture(image, request.output);
+  const Status saved = save_picture(image, request.output.path);
   if (!saved) return saved.error();
-  return Json{{"file", request.output}, {"width", view.width}, {"height", view.height}};
+  return Json{{"files", files_json(request.output.path)}, {"width", view.width}, {"height", view.height}};
 }
 
 } // namespace
@@ -119,11 +120,13 @@ Result<Json> write_look(const LookRequest& request) {
 Command add_look(const Options& app) {
   auto r = std::make_shared<LookRequest>();
   const Options command = app.command("look", "Write a photo as a painter looks at it");
-  command.text("photo", r->photo.photo, "Photo file", Options::Need::Needed);
-  command.text("--as", r->as, "value, flat:N, steps:N, squint:PIXELS, mask, protan, deutan or tritan",
+  command.input("photo", r->photo.photo, "Photo file");
+  command.text("--as", r->as,
+               "value, flat:2 to 5, steps:2 to 101, squint:PIXELS, mask, or protan, deutan and tritan with "
+               ":SEVERITY 0 to 1",
                Options::Need::Needed);
-  command.text("--piece", r->photo.piece, "Piece whose mask is used");
-  command.text("-o,--output", r->output, "PNG or JPEG file to write", Options::Need::Needed);
+  command.input("--piece", r->photo.piece, "Piece whose mask is used", Options::Need::MayBeLeftOut);
+  command.output(r->output, picture_formats(), "PNG or JPEG file to write");
   return {command, [r] { return write_look(*r); }};
 }
 

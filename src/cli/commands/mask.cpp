@@ -4,6 +4,7 @@
 #include "core/color/text.h"
 #include "core/mask/patterns.h"
 
+#include <limits>
 #include <optional>
 
 namespace zc::cli {
@@ -16,8 +17,6 @@ struct MaskRequest {
 };
 /// One pattern mask and, for each color, whether it lies inside and the nearest color that does.
 Result<Json> mask(const MaskRequest& request) {
-  if (!kSpreadRange.holds(request.pattern.spread))
-    return Error{ErrorCode::BadInput, as_said("A spread goes from 0 to 120 degrees."), "--spread"};
   const Wheel wheel(request.wheel);
   const MaskRegion region(pattern_mask(request.pattern));
   Json tests = Json::array();
@@ -27,21 +26,22 @@ Result<Json> mask(const MaskRequest& request) {
     const WheelPoint p = wheel.locate(*color, request.pattern.base);
     const DiscPoint place = disc_point(p);
     const auto nearest = region.nearest(place);
-    tests.push_back(
-        {{"color", hex_of(*color)},
-         {"inside", region.inside(place)},
-         {"nearest", nearest
-                         ? Json(hex_of(wheel.nearest_existing(wheel_point(*nearest, p.v, Angle(p.a))).color))
-                         : Json(nullptr)}});
+    Json tested = color_json(*color);
+    tested["inside"] = region.inside(place);
+    tested["nearest"] =
+        nearest ? color_json(wheel.nearest_existing(wheel_point(*nearest, p.v, Angle(p.a))).color) : Json();
+    tests.push_back(std::move(tested));
   }
-  Json out{{"pattern", pattern_name(request.pattern.kind)},
+  Json out{{"wheel", wheel_json(request.wheel)},
+           {"pattern", pattern_name(request.pattern.kind)},
            {"share", region.share()},
            {"neutral", nullptr},
            {"colors", tests}};
   if (const auto neutral = region.centroid()) {
     // A subjective neutral is a color once a value is given; the middle one stands here.
     const WheelPoint p = wheel_point(*neutral, 50, Angle(request.pattern.base));
-    out["neutral"] = {{"a", p.a}, {"r", p.r}, {"v", p.v}, {"hex", hex_of(wheel.nearest_existing(p).color)}};
+    out["neutral"] = place_json(p);
+    out["neutral"]["color"] = color_json(wheel.nearest_existing(p).color);
   }
   return out;
 }
@@ -57,12 +57,12 @@ std::vector<Word<Pattern>> pattern_words() {
 
 Command add_mask(const Options& app) {
   auto r = std::make_shared<MaskRequest>();
-  auto spread = std::make_shared<double>(-1);
+  auto spread = std::make_shared<double>(std::numeric_limits<double>::quiet_NaN());
   const Options command = app.command("mask", "Test colors against a gamut mask pattern");
   command.choice("--pattern", pattern_words(), "Pattern", r->pattern.kind, Options::Need::Needed);
-  command.number("--base", r->pattern.base, "Wheel angle of the leading hue");
-  command.number("--spread", *spread, "Degrees; the pattern's usual one when left out");
-  command.texts("--test", r->colors, "Colors to test");
+  command.number("--hue", r->pattern.base, kDegrees, "The leading hue on the wheel, degrees");
+  command.number("--spread", *spread, kSpreadRange, "Degrees; the usual one of the pattern when left out");
+  command.texts("--test", r->colors, "Color to test, once for each");
   add_wheel_options(command, r->wheel);
   return {command, [r, spread, command] {
             r->pattern.spread = command.given("--spread") ? *spread : usual_spread(r->pattern.kind);

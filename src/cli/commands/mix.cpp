@@ -47,7 +47,7 @@ Result<Json> mix(const std::vector<std::string>& texts, MixAs as) {
 Command add_mix(const Options& app) {
   auto r = std::make_shared<MixRequest>();
   const Options command = app.command("mix", "Mix colors by parts");
-  command.texts("parts", r->parts, "COLOR:PARTS", Options::Need::Needed);
+  command.texts("parts", r->parts, "COLOR:PARTS; one part when left out", Options::Need::Needed);
   command.choice("--as", kMixWords, "How they mix", r->as);
   return {command, [r] { return mix(r->parts, r->as); }};
 }

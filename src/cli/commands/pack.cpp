@@ -6,15 +6,16 @@
 namespace zc::cli {
 namespace {
 
-Result<Json> pack(const std::string& folder, const std::string& output) {
-  const auto bytes = pack_folder(folder, output);
-  if (!bytes) return bytes.error();
-  return Json{{"file", output}, {"bytes", *bytes}};
-}
-
 struct PackRequest {
-  std::string folder, output;
+  std::string folder;
+  OutputFile output;
 };
+
+Result<Json> pack(const PackRequest& r) {
+  const auto bytes = pack_folder(r.folder, r.output.path);
+  if (!bytes) return bytes.error();
+  return Json{{"files", files_json(r.output.path)}, {"bytes", *bytes}};
+}
 
 } // namespace
 
@@ -22,8 +23,8 @@ Command add_pack(const Options& app) {
   auto r = std::make_shared<PackRequest>();
   const Options command = app.command("pack", "Pack a folder with piece.json and photos into a piece file");
   command.text("folder", r->folder, "Folder to pack", Options::Need::Needed);
-  command.text("-o,--output", r->output, "File to write", Options::Need::Needed);
-  return {command, [r] { return pack(r->folder, r->output); }};
+  command.output(r->output, {{"piece", {}}}, "Piece file to write");
+  return {command, [r] { return pack(*r); }};
 }
 
 } // namespace zc::cli

@@ -9,10 +9,22 @@ namespace zc::cli {
 namespace {
 
 struct ParcelRequest {
-  std::string piece, description, output, file;
+  std::string piece, description, file;
+  OutputFile output;
   std::vector<std::string> sets, tags;
   bool mask = false;
 };
+
+Json told(const Parcel& parcel) {
+  Json sets = Json::array(), masks = Json::array();
+  for (const auto& s : parcel.sets)
+    sets.push_back({{"name", s.name},
+                    {"tags", s.tags},
+                    {"counts", {{"families", s.set.families.size()}, {"swatches", swatch_count(s.set)}}}});
+  for (const auto& m : parcel.masks)
+    masks.push_back({{"name", m.name}, {"tags", m.tags}, {"counts", {{"areas", m.mask.areas.size()}}}});
+  return {{"description", parcel.description}, {"sets", sets}, {"masks", masks}};
+}
 
 Result<Json> pack_parcel_of(const ParcelRequest& r) {
   const auto document = open_document(r.piece);
@@ -30,23 +42,17 @@ Result<Json> pack_parcel_of(const ParcelRequest& r) {
   for (auto& set : parcel.sets)
     if (!r.tags.empty()) set.tags = r.tags;
   for (auto& mask : parcel.masks) mask.tags = r.tags;
-  const Status saved = save_parcel(r.output, parcel);
+  const Status saved = save_parcel(r.output.path, parcel);
   if (!saved) return saved.error();
-  return Json{{"file", r.output}, {"sets", parcel.sets.size()}, {"masks", parcel.masks.size()}};
+  Json out{{"files", files_json(r.output.path)}};
+  out.update(told(parcel));
+  return out;
 }
 
 Result<Json> list_parcel(const ParcelRequest& r) {
-  const auto parcel = open_parcel(r.file);
+  const auto parcel = of_file(open_parcel(r.file));
   if (!parcel) return parcel.error();
-  Json sets = Json::array(), masks = Json::array();
-  for (const auto& s : parcel->sets)
-    sets.push_back({{"name", s.name},
-                    {"tags", s.tags},
-                    {"families", s.set.families.size()},
-                    {"swatches", swatch_count(s.set)}});
-  for (const auto& m : parcel->masks)
-    masks.push_back({{"name", m.name}, {"tags", m.tags}, {"areas", m.mask.areas.size()}});
-  return Json{{"description", parcel->description}, {"sets", sets}, {"masks", masks}};
+  return told(*parcel);
 }
 
 } // namespace
@@ -54,19 +60,19 @@ Result<Json> list_parcel(const ParcelRequest& r) {
 Command add_parcel_pack(const Options& parcel) {
   auto p = std::make_shared<ParcelRequest>();
   const Options command = parcel.command("pack", "Pack sets and the mask of a piece");
-  command.text("piece", p->piece, "Piece file", Options::Need::Needed);
-  command.texts("--set", p->sets, "Set to pack; may be given several times");
+  command.input("piece", p->piece, "Piece file");
+  command.texts("--set", p->sets, "Set to pack, once for each");
   command.flag("--mask", p->mask, "Pack the mask of the piece");
   command.text("--description", p->description, "What the parcel is for");
-  command.texts("--tag", p->tags, "Tag of everything in it");
-  command.text("-o,--output", p->output, "File to write", Options::Need::Needed);
+  command.texts("--tag", p->tags, "Tag of everything in it, once for each");
+  command.output(p->output, {{"parcel", {}}}, "Parcel to write");
   return {command, [p] { return pack_parcel_of(*p); }};
 }
 
 Command add_parcel_list(const Options& parcel) {
   auto p = std::make_shared<ParcelRequest>();
   const Options command = parcel.command("list", "Tell what a parcel holds");
-  command.text("file", p->file, "Parcel", Options::Need::Needed);
+  command.input("parcel", p->file, "Parcel");
   return {command, [p] { return list_parcel(*p); }};
 }
 

@@ -4,6 +4,8 @@
 #include "cli/paints.h"
 #include "core/mix/reach.h"
 
+#include <cmath>
+
 namespace zc::cli {
 namespace {
 
@@ -14,8 +16,6 @@ struct ReachRequest {
 };
 
 Result<Json> reach(const ReachRequest& r, bool one_value) {
-  if (!(r.value >= 0 && r.value <= 100))
-    return Error{ErrorCode::BadInput, as_said("The value must lie between 0 and 100."), "--value"};
   const auto paints = paints_in(r.paints);
   if (!paints) return paints.error();
   const auto reach = reach_of(paints->mixer, Wheel(r.wheel));
@@ -26,7 +26,7 @@ Result<Json> reach(const ReachRequest& r, bool one_value) {
     for (const DiscPoint& p : line) points.push_back({p.x, p.y});
     lines.push_back(points);
   }
-  Json out{{"outline", lines}};
+  Json out{{"wheel", wheel_json(r.wheel)}, {"outlines", lines}};
   out["value"] = one_value ? Json(r.value) : Json();
   if (one_value) out["share"] = reach->share(r.value);
   return out;
@@ -38,9 +38,13 @@ Command add_reach(const Options& app) {
   auto r = std::make_shared<ReachRequest>();
   const Options command = app.command("reach", "Tell what paints can mix, as outlines on the wheel's disc");
   add_paint_options(command, r->paints);
-  command.number("--value", r->value, "L* of the outline; all values together when left out");
+  auto value = std::make_shared<double>(std::numeric_limits<double>::quiet_NaN());
+  command.number("--value", *value, kValueRange, "Value of the outlines; all values together when left out");
   add_wheel_options(command, r->wheel);
-  return {command, [r, command] { return reach(*r, command.given("--value")); }};
+  return {command, [r, value] {
+            if (!std::isnan(*value)) r->value = *value;
+            return reach(*r, !std::isnan(*value));
+          }};
 }
 
 } // namespace zc::cli

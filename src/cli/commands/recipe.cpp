@@ -26,10 +26,12 @@ Result<Json> recipe(const RecipeRequest& r) {
   for (const RecipePart& p : found->parts) {
     const PutOut::One& paint = paints->paints[p.paint];
     exact = exact && paint.exact;
-    parts.push_back({{"name", paint.name}, {"hex", hex_of(paint.color)}, {"parts", p.parts}});
+    Json part{{"name", paint.name}, {"parts", p.parts}};
+    part.update(color_json(paint.color));
+    parts.push_back(std::move(part));
   }
-  return Json{{"hex", hex_of(found->mixture.color)},
-              {"parts", parts},
+  return Json{{"color", color_json(found->mixture.color)},
+              {"paints", parts},
               {"difference", found->difference},
               {"exact", exact}};
 }
@@ -40,10 +42,10 @@ Command add_recipe(const Options& app) {
   auto r = std::make_shared<RecipeRequest>();
   const Options command =
       app.command("recipe", "Find the mixture of few paints that comes nearest to a color");
-  command.text("color", r->color, "Color", Options::Need::Needed);
+  command.text("color", r->color, kColorHelp, Options::Need::Needed);
   add_paint_options(command, r->paints);
-  command.whole("--most", r->spec.most_paints, "At most so many paints, 1 to 4");
-  command.whole("--parts", r->spec.most_parts, "At most so many parts of a paint, 1 to 12");
+  command.whole("--most", r->spec.most_paints, {1, 4}, "At most so many paints");
+  command.whole("--parts", r->spec.most_parts, {1, 12}, "At most so many parts of a paint");
   return {command, [r] { return recipe(*r); }};
 }
 

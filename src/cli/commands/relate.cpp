@@ -19,10 +19,14 @@ Result<Json> relate(const RelateRequest& r) {
   if (!color) return color.error();
   const Wheel wheel(r.wheel);
   Json out = Json::array();
-  for (const auto& member :
-       related(wheel, wheel.locate(*color), r.relation, r.vivid ? MemberValue::Vivid : MemberValue::Current))
-    out.push_back({{"angle", member.at.a}, {"hex", hex_of(member.color)}, {"value", member.at.v}});
-  return out;
+  for (const auto& member : related(wheel, wheel.locate(*color), r.relation,
+                                    r.vivid ? MemberValue::Vivid : MemberValue::Current)) {
+    Json told = place_json(member.at);
+    told["color"] = color_json(member.color);
+    out.push_back(std::move(told));
+  }
+  return Json{
+      {"wheel", wheel_json(r.wheel)}, {"relation", word_for(kRelationWords, r.relation)}, {"members", out}};
 }
 
 } // namespace
@@ -30,7 +34,7 @@ Result<Json> relate(const RelateRequest& r) {
 Command add_relate(const Options& app) {
   auto r = std::make_shared<RelateRequest>();
   const Options command = app.command("relate", "A color and the hues that stand in a relation to it");
-  command.text("color", r->color, "#rrggbb, #rgb or srgb:R,G,B", Options::Need::Needed);
+  command.text("color", r->color, kColorHelp, Options::Need::Needed);
   command.choice("--relation", kRelationWords, "Relation", r->relation, Options::Need::Needed);
   command.flag("--vivid", r->vivid, "Each at the value where its hue is vivid");
   add_wheel_options(command, r->wheel);

@@ -2,7 +2,6 @@
 #include "cli/command.h"
 
 #include "cli/photos.h"
-#include "core/color/convert.h"
 #include "io/photo/decode.h"
 
 namespace zc::cli {
@@ -15,7 +14,7 @@ struct SampleRequest {
 };
 
 Result<Json> sample(const PhotoRequest& request, const std::string& at, int side) {
-  if (side < 1 || side > 101 || side % 2 == 0)
+  if (side % 2 == 0)
     return Error{ErrorCode::BadInput, as_said("A sample is an odd number of pixels wide, from 1 to 101."),
                  "--size"};
   const auto place = whole_numbers(at, 2, "--at");
@@ -25,10 +24,7 @@ Result<Json> sample(const PhotoRequest& request, const std::string& at, int side
   const auto color = sample_average(view_of(photo->image), (*place)[0], (*place)[1], side);
   if (!color)
     return Error{ErrorCode::BadInput, as_said("There is no pixel at " + at + " to sample."), "--at"};
-  Json out = color_fields(*color);
-  out["srgb"] = Json::array({color->r, color->g, color->b});
-  out["value"] = value_of(*color);
-  return out;
+  return Json{{"x", (*place)[0]}, {"y", (*place)[1]}, {"color", color_json(*color)}};
 }
 
 } // namespace
@@ -36,9 +32,9 @@ Result<Json> sample(const PhotoRequest& request, const std::string& at, int side
 Command add_sample(const Options& app) {
   auto r = std::make_shared<SampleRequest>();
   const Options command = app.command("sample", "Average of a square of pixels");
-  command.text("photo", r->photo.photo, "Photo file", Options::Need::Needed);
-  command.text("--at", r->at, "X,Y", Options::Need::Needed);
-  command.whole("--size", r->side, "Side of the square, odd, 1 to 101");
+  command.input("photo", r->photo.photo, "Photo file");
+  command.text("--at", r->at, "X,Y in pixels of the upright photo", Options::Need::Needed);
+  command.whole("--size", r->side, {1, 101}, "Side of the square in pixels, odd");
   return {command, [r] { return sample(r->photo, r->at, r->side); }};
 }
 

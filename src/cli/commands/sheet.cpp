@@ -16,13 +16,13 @@ namespace zc::cli {
 namespace {
 
 /// For proofs on paper.
-constexpr double kUsualDots = 150;
+constexpr double kUsualDots = 150, kMillimetresOfPoint = 25.4 / 72;
 
 struct SheetRequest {
-  std::string piece, parts, under, output;
+  std::string piece, parts;
+  OutputFile output;
   SheetSpec spec;
-  bool lying = false, replace = false;
-  std::string ground;
+  bool lying = false;
   double value = 66, dots = std::numeric_limits<double>::quiet_NaN();
   std::vector<std::string> sets;
 };
@@ -58,7 +58,7 @@ std::vector<KeyCell> keys_of_sheet(const Piece& piece, const QImage& photo) {
   return out;
 }
 
-Result<Json> sheet(SheetRequest r) {
+Result<Json> sheet(SheetRequest r, bool forced) {
   if (!r.parts.empty()) {
     auto parts = parts_of(r.parts);
     if (!parts) return parts.error();
@@ -98,20 +98,20 @@ Result<Json> sheet(SheetRequest r) {
   const double usual = usual_dots(r.spec.paper);
   const double unasked = r.spec.paper == Paper::LargeSquare || usual < kUsualDots ? usual : kUsualDots;
   const double dots = std::isnan(r.dots) ? unasked : r.dots;
-  const auto pages = sheet_file_names(r.output, laid->pages.size());
-  for (std::size_t i = 1; i < pages.size() && !r.replace; ++i)
+  const auto pages = sheet_file_names(r.output.path, laid->pages.size());
+  for (std::size_t i = 1; i < pages.size() && !forced; ++i)
     if (std::filesystem::exists(pages[i]))
-      return Error{ErrorCode::Unwritable,
-                   as_said("\"" + pages[i] + "\" is there already; give --replace, or another name."),
-                   pages[i]};
+      return Error{
+          ErrorCode::Unwritable,
+          as_said("\"" + pages[i] + "\" is there already; give --force to replace it, or another name."),
+          pages[i]};
   const SheetImages images = sheet_images(piece, r.spec, reference, 1200, std::move(keys));
-  const auto files = save_sheet(*laid, images, {piece.title, piece.signature}, dots, r.output);
+  const auto files = save_sheet(*laid, images, {piece.title, piece.signature}, dots, r.output.path);
   if (!files) return files.error();
-  return Json{{"files", *files},
-              {"pages", laid->pages.size()},
-              {"width", laid->width},
-              {"height", laid->height},
-              {"swatches", swatches}};
+  return Json{{"files", files_json(*files)},
+              {"counts", {{"pages", laid->pages.size()}, {"swatches", swatches}}},
+              {"width_mm", laid->width * kMillimetresOfPoint},
+              {"height_mm", laid->height * kMillimetresOfPoint}};
 }
 
 } // namespace
@@ -121,25 +121,26 @@ Command add_sheet(const Options& app) {
   static constexpr Word<Ground> grounds[] = {{Ground::Light, "light"}, {Ground::Dark, "dark"}};
   auto r = std::make_shared<SheetRequest>();
   const Options command = app.command("sheet", "Lay the plan out on paper");
-  command.text("piece", r->piece, "Piece file", Options::Need::Needed);
+  command.input("piece", r->piece, "Piece file");
   command.texts("--set", r->sets, "Name of a set, once for each; the current one when left out");
   command.choice("--paper", kPaperWords, "Paper or screen", r->spec.paper);
-  command.flag("--lying", r->lying, "Wider than high");
-  command.text("--with", r->parts, "Parts from the top down, parted by commas");
-  command.choice<Ground>("--ground", grounds, "Light or dark",
+  command.flag("--landscape", r->lying, "Wider than high");
+  command.text("--with", r->parts,
+               "Parts from the top down, parted by commas: title, reference, wheel, keys, swatches, staff, "
+               "needs, signature");
+  command.choice<Ground>("--background", grounds, "Background",
                          std::function<void(Ground)>([r](Ground g) { r->spec.dark = g == Ground::Dark; }));
   command.flag("--by-value", r->spec.by_value, "Swatches from light to dark instead of family by family");
   command.flag("--large", r->spec.large, "Large swatches with their words below them");
   command.flag("--places", r->spec.places, "The swatches as dots on the wheel");
   command.flag("--notes", r->spec.notes, "With the notes of the swatches");
-  command.number("--margin", r->spec.margin, "Millimetres, 5 to 40");
-  command.number("--value", r->value, "L* that the wheel is shown at");
-  command.number(
-      "--dots", r->dots,
-      "Pixels an inch of a PNG, 36 to 600; 150 when left out, as many as it has where the size is in pixels");
-  command.flag("--replace", r->replace, "Replace further pages that are there: name-2.png and so on");
-  command.text("-o,--output", r->output, "PDF, SVG or PNG file to write", Options::Need::Needed);
-  return {command, [r] { return sheet(*r); }};
+  command.number("--margin", r->spec.margin, {5, 40}, "Millimetres");
+  command.number("--value", r->value, kValueRange, "Value that the wheel is shown at");
+  command.number("--dots", r->dots, {36, 600},
+                 "Pixels an inch of a PNG; 150 when left out, as many as it has where the size is in pixels");
+  command.output(r->output, {{"pdf", {".pdf"}}, {"svg", {".svg"}}, {"png", {".png"}}},
+                 "PDF, SVG or PNG file to write; further pages of the last two are name-2.png and so on");
+  return {command, [r, command] { return sheet(*r, command.forced()); }};
 }
 
 } // namespace zc::cli

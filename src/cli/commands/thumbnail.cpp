@@ -12,14 +12,13 @@ namespace zc::cli {
 namespace {
 
 struct ThumbnailRequest {
-  std::string piece, output;
+  std::string piece;
+  OutputFile output;
   int size = 256;
 };
 
 /// The small picture that was saved with the piece, no larger than asked for.
 Result<Json> thumbnail(const ThumbnailRequest& r) {
-  if (r.size < 16 || r.size > 1024)
-    return Error{ErrorCode::BadInput, as_said("A thumbnail can be 16 to 1024 pixels large."), "--size"};
   const auto bytes = read_file(r.piece);
   if (!bytes) return bytes.error();
   const auto entries = read_zip(*bytes);
@@ -36,9 +35,9 @@ Result<Json> thumbnail(const ThumbnailRequest& r) {
   if (std::max(image.width(), image.height()) > r.size)
     image = image.scaled(r.size, r.size, Qt::KeepAspectRatio, Qt::SmoothTransformation);
   const QSize size = image.size();
-  const Status saved = save_picture(std::move(image), r.output);
+  const Status saved = save_picture(std::move(image), r.output.path);
   if (!saved) return saved.error();
-  return Json{{"file", r.output}, {"width", size.width()}, {"height", size.height()}};
+  return Json{{"files", files_json(r.output.path)}, {"width", size.width()}, {"height", size.height()}};
 }
 
 } // namespace
@@ -46,9 +45,9 @@ Result<Json> thumbnail(const ThumbnailRequest& r) {
 Command add_thumbnail(const Options& app) {
   auto r = std::make_shared<ThumbnailRequest>();
   const Options command = app.command("thumbnail", "Write the small picture of a piece");
-  command.text("piece", r->piece, "Piece file", Options::Need::Needed);
-  command.whole("--size", r->size, "Largest side in pixels, 16 to 1024");
-  command.text("-o,--output", r->output, "PNG file to write", Options::Need::Needed);
+  command.input("piece", r->piece, "Piece file");
+  command.whole("--size", r->size, {16, 1024}, "Largest side in pixels");
+  command.output(r->output, {{"png", {".png"}}}, "PNG file to write");
   return {command, [r] { return thumbnail(*r); }};
 }
 

@@ -23,15 +23,13 @@ Result<Json> wheel_at(const Wheel& wheel, const std::string& text) {
   if (r < 0 || r > 1 || v < 0 || v > 100)
     return Error{ErrorCode::BadInput,
                  as_said("\"" + text +
-                         "\" is not on the wheel; give an angle, r from 0 to 1 and a value from 0 to 100."),
+                         "\" is not on the wheel; give a hue in degrees, a saturation from 0 to 1 and a "
+                         "value from 0 to 100."),
                  "--at"};
   const auto color = wheel.color_at({a, r, v});
   const ValueSpan span = wheel.value_span(Angle(a), r);
-  Json out{{"srgb", nullptr}, {"hex", nullptr}, {"exists", color.has_value()}};
-  if (color) {
-    out["srgb"] = three(color->r, color->g, color->b);
-    out["hex"] = hex_of(*color);
-  }
+  Json out = place_json({a, r, v});
+  out["color"] = color_or_null(color);
   out["value_span"] = Json::array({span.low, span.high});
   out["reach"] = wheel.reach(Angle(a), v);
   return out;
@@ -50,12 +48,14 @@ Result<Json> wheel(const WheelSpec& spec, const std::vector<Question>& requests)
     const auto color = given_color(request.text);
     if (!color) return color.error();
     const WheelPoint p = wheel.locate(*color);
-    out.push_back({{"a", p.a}, {"r", p.r}, {"v", p.v}});
+    Json found = place_json(p);
+    found["color"] = color_json(*color);
+    out.push_back(std::move(found));
   }
   if (out.empty())
-    return Error{ErrorCode::BadInput, as_said("Say what to look up with --at A,R,V or --locate COLOR."),
-                 "wheel"};
-  return out;
+    return Error{ErrorCode::BadInput,
+                 as_said("Say what to look up with --at HUE,SATURATION,VALUE or --locate COLOR."), "wheel"};
+  return Json{{"wheel", wheel_json(spec)}, {"places", out}};
 }
 
 } // namespace
@@ -72,8 +72,8 @@ Command add_wheel(const Options& app) {
         },
         help);
   };
-  add("--at", Question::Kind::At, "Angle, saturation 0-1, value 0-100");
-  add("--locate", Question::Kind::Locate, "Color to place");
+  add("--at", Question::Kind::At, "HUE,SATURATION,VALUE: degrees, 0 to 1, 0 to 100");
+  add("--locate", Question::Kind::Locate, "Color whose place is asked");
   return {command, [r] { return wheel(r->wheel, r->asked); }};
 }
 

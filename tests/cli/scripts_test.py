@@ -1,0 +1,215 @@
+# SPDX-License-Identifier: GPL-3.0-or-later
+"""zonachrom-cli as scripts use it: every answer as the schema says, every option beyond its range, streams, what is not
+replaced, exit codes, and strange surroundings."""
+import json
+import os
+import re
+import shutil
+import subprocess
+import sys
+import tempfile
+
+import jsonschema
+
+CLI, DEMO, ROOT, STANDIN = sys.argv[1:5]
+PHOTO = ROOT + "/demo/references/noon.jpg"
+PAINTS = "#f8f8f6 white\n#c78a36 earth\n#264ba5 blue\n"
+DONE, NO, USAGE, INPUT, OUTPUT, WINDOW = range(6)
+
+
+def run(*line, stdin=b"", env=None, stdout=subprocess.PIPE):
+    told = subprocess.run([CLI, *line], input=stdin, stdout=stdout, stderr=subprocess.PIPE, env=env, check=False, timeout=120)
+    told.stderr = told.stderr.decode("utf-8")
+    return told
+
+
+def expect(told, code, *says):
+    assert told.returncode == code, (told.args, told.returncode, told.stderr)
+    for words in says:
+        assert words in told.stderr, (told.args, told.stderr)
+    if code >= USAGE:
+        assert told.stderr.count("\n") == 1 and told.stderr.startswith("zonachrom-cli: "), (told.args, told.stderr)
+        assert not told.stdout, told.args
+    else:
+        assert not told.stderr, (told.args, told.stderr)
+    return told
+
+
+def examples():
+    """A line for every command, some for more than one of its answers; they run in a folder of their own."""
+    with open("paints.txt", "w", encoding="utf-8") as file:
+        file.write(PAINTS)
+    shutil.copy(DEMO, "changed.zonachrom")
+    os.mkdir("loose")
+    with open("loose/piece.json", "wb") as file:
+        file.write(subprocess.check_output(["unzip", "-p", "changed.zonachrom", "piece.json"]) if shutil.which("unzip")
+                   else __import__("zipfile").ZipFile(DEMO).read("piece.json"))
+    for name in __import__("zipfile").ZipFile(DEMO).namelist():
+        if name.startswith("references/"):
+            __import__("zipfile").ZipFile(DEMO).extract(name, "loose")
+    return [
+        ["describe", "#ce854e", "rgb(1 2 3)"], ["difference", "#ce854e", "#102030"],
+        ["wheel", "--at", "-15,1,97", "--at", "0,1,3", "--locate", "#8fc31f"],
+        ["mask", "--pattern", "triad", "--hue", "40", "--test", "#ce854e", "--test", "#3d477f"],
+        ["ramp", "--kind", "shades", "--from", "#ce854e"], ["between", "#ce854e", "#1f55b5"],
+        ["relate", "#ce854e", "--relation", "triad"], ["ladder", "#ce854e", "--relation", "square", "--piece", DEMO],
+        ["mix", "#1f55b5:2", "#ffe500"], ["recipe", "#98573f", "--paints", "paints.txt"],
+        ["reach", "--paints", "paints.txt"], ["reach", "--paints", "paints.txt", "--value", "50"],
+        ["fewest", DEMO, "--paints", "paints.txt", "--most-difference", "20", "--share", "0.2"],
+        ["inspect", PHOTO, "--piece", DEMO], ["sample", PHOTO, "--at", "3,4"],
+        ["extract", PHOTO, "--bands", "2,2,2"], ["extract", PHOTO, "-o", "palette.csv"],
+        ["look", PHOTO, "--as", "flat:3", "-o", "flat.png"], ["keys", PHOTO, "--piece", DEMO, "--turns", "3", "-o", "keys.png"],
+        ["try", PHOTO, "--piece", DEMO, "--report"],
+        ["try", PHOTO, "--piece", DEMO, "--as", "study", "--areas", "20", "--pairs", "pairs.csv", "-o", "study.svg"],
+        ["try", PHOTO, "--piece", DEMO, "--as", "follow", "--to", "after rain", "-o", "rain.jpg"],
+        ["try", PHOTO, "--piece", DEMO, "--as", "key", "--turn", "40", "-o", "key.png"],
+        ["check", DEMO], ["grade", DEMO], ["press", DEMO], ["import", "palette.csv", "--into", "changed.zonachrom"],
+        ["export", DEMO, "-o", "row.css"], ["sheet", DEMO, "-o", "sheet.pdf"], ["plan", DEMO, "-o", "plan.png"],
+        ["plan", DEMO, "-o", "plan.svg"], ["limit", "changed.zonachrom", "--turn", "20"],
+        ["adjust", "changed.zonachrom", "--saturation", "3"],
+        ["parcel", "pack", DEMO, "--set", "Row at dusk", "--mask", "--tag", "night", "-o", "row.zonaparcel"],
+        ["parcel", "list", "row.zonaparcel"], ["pack", "loose", "-o", "packed.zonachrom"],
+        ["thumbnail", DEMO, "--size", "64", "-o", "small.png"]]
+
+
+RUNNING = {"now", "use", "add", "follow", "companion", "inside", "outline", "watched"}
+
+
+def answers_are_as_the_schema_says(schema):
+    seen = set()
+    for line in examples():
+        told = json.loads(expect(run(*line), DONE).stdout)
+        name = " ".join(line[:2]) if line[0] == "parcel" else line[0]
+        seen.add(name)
+        jsonschema.Draft202012Validator({**schema["answers"][name], "$defs": schema["$defs"]}).validate(told)
+        for file in told.get("files", []):
+            assert os.path.getsize(file) > 0, line
+    listed = set(re.findall(r"^  ([a-z][a-z-]*) ", run("--help").stdout.decode().split("Subcommands:")[1], re.M))
+    assert listed - {"parcel"} == {name for name in seen if " " not in name} | RUNNING, listed
+    assert set(schema["answers"]) == seen | RUNNING
+
+
+def options_beyond_their_ranges():
+    """What the help says of each number is so: one more at either end is refused by name."""
+    needed = {"wheel": ["--at", "0,0,50"], "mask": ["--pattern", "triad"], "ramp": ["--kind", "tints", "--from", "#123"],
+              "between": ["#123", "#fed"], "relate": ["#123", "--relation", "triad"], "ladder": ["#123", "--relation", "triad"],
+              "mix": ["#123"], "recipe": ["#123", "--paints", "paints.txt"], "reach": ["--paints", "paints.txt"],
+              "fewest": [PHOTO, "--paints", "paints.txt"], "sample": [PHOTO, "--at", "1,1"], "extract": [PHOTO],
+              "keys": [PHOTO, "--piece", DEMO, "-o", "never.png"], "try": [PHOTO, "--piece", DEMO, "--report"], "press": [DEMO],
+              "sheet": [DEMO, "-o", "never.pdf"], "plan": [DEMO, "-o", "never.png"], "limit": [DEMO, "-o", "never.zonachrom"],
+              "adjust": [DEMO, "-o", "never.zonachrom"], "thumbnail": [DEMO, "-o", "never.png"]}
+    checked = 0
+    for command, rest in needed.items():
+        for option, kind, words in re.findall(r"^  (--[a-z-]+) (INT|NUMBER) +((?:.|\n {20,})*)", run(command, "--help").stdout.decode(), re.M):
+            ends = re.findall(r"(-?[0-9.]+) to (-?[0-9.]+)", " ".join(words.split()))
+            if not ends:
+                continue
+            low, high = ends[-1]
+            for beyond in (float(low) - (1 if kind == "INT" else 0.0001), float(high) + (1 if kind == "INT" else 0.0001)):
+                given = str(int(beyond)) if kind == "INT" else repr(beyond)
+                expect(run(command, *rest, f"{option}={given}"), USAGE, option, f"{low} to {high}")
+                checked += 1
+            expect(run(command, *rest, f"{option}=nan"), USAGE, option)
+    assert checked > 50, checked
+    assert not [name for name in os.listdir() if name.startswith("never")]
+
+
+def files_are_streams():
+    photo = open(PHOTO, "rb").read()
+    assert run("sample", "-", "--at", "3,4", stdin=photo).stdout == run("sample", PHOTO, "--at", "3,4").stdout
+    css = expect(run("export", "-", "--format", "css", "-o", "-", stdin=open(DEMO, "rb").read()), DONE).stdout
+    assert css == open("row.css", "rb").read()
+    picture = expect(run("look", "-", "--as", "value", "--format", "png", "-o", "-", stdin=photo), DONE).stdout
+    assert picture.startswith(b"\x89PNG")
+    # A piece goes through three commands without a file.
+    line = (f"'{CLI}' import palette.csv --into piped.zonachrom --set taken --quiet && cat piped.zonachrom | '{CLI}' adjust - --turn 30 "
+            f"| '{CLI}' limit - --hues ink | '{CLI}' grade <(cat) --compact")
+    told = json.loads(subprocess.check_output(["bash", "-o", "pipefail", "-c", line]))
+    assert told["set"] == "taken" and told["count"] > 5
+    expect(run("export", DEMO, "-o", "-"), USAGE, "--format")
+    expect(run("sheet", DEMO, "--format", "svg", "-o", "x.png"), USAGE, "do not agree")
+    expect(run("try", "-", "--piece", "-", "--report", stdin=photo), USAGE, "only once")
+    # A pipe that nobody reads and a full disk are errors.
+    read, write = os.pipe()
+    os.close(read)
+    for line in (["describe", "#123"], ["export", DEMO, "--format", "css", "-o", "-"]):
+        expect(run(*line, stdout=write), OUTPUT, "cannot be written")
+        with open("/dev/full", "wb") as full:
+            expect(run(*line, stdout=full), OUTPUT, "No space left")
+    os.close(write)
+    expect(run("export", DEMO, "--format", "css", "-o", "/dev/full"), OUTPUT, "No space left")
+
+
+def nothing_is_replaced_unasked():
+    before = open("row.css", "rb").read()
+    expect(run("export", PHOTO, "-o", "new.css"), INPUT)
+    expect(run("export", DEMO, "-o", "row.css"), OUTPUT, "--force")
+    open("row.css", "wb").close()
+    expect(run("--force", "export", DEMO, "-o", "row.css"), DONE)
+    assert open("row.css", "rb").read() == before
+    shutil.copy(DEMO, "copy.zonachrom")
+    expect(run("sheet", "copy.zonachrom", "--force", "-o", "copy.zonachrom"), USAGE, "would be replaced")
+    # The piece that is changed keeps its version before.
+    expect(run("adjust", "copy.zonachrom", "--turn", "20"), DONE)
+    assert open("copy.before.zonachrom", "rb").read() == open(DEMO, "rb").read()
+    assert open("copy.zonachrom", "rb").read() != open(DEMO, "rb").read()
+    expect(run("try", PHOTO, "--piece", DEMO, "--as", "study", "--pairs", "same.csv", "--format", "png", "-o", "same.csv"), USAGE, "two files")
+
+
+def exit_codes():
+    with open("damaged.zonachrom", "wb") as file:
+        file.write(open(DEMO, "rb").read()[:5000])
+    table = [(DONE, ["--version"]), (DONE, ["relate", "--help"]), (DONE, ["grade", DEMO, "--quiet"]),
+             (NO, ["grade", DEMO, "--strict"]), (USAGE, []), (USAGE, ["paint", "it"]), (USAGE, ["describe", "blurple"]),
+             (USAGE, ["describe", "#123", "--nonsense"]), (USAGE, ["sheet", DEMO, "-o", "x.doc"]),
+             (INPUT, ["grade", "none.zonachrom"]), (INPUT, ["grade", DEMO, "--set", "none"]), (INPUT, ["grade", "damaged.zonachrom"]),
+             (INPUT, ["inspect", DEMO]), (INPUT, ["import", CLI, "--into", "never.zonachrom"]),
+             (INPUT, ["press", DEMO, "--profile", PHOTO]), (OUTPUT, ["export", DEMO, "-o", "/proc/never.css"]),
+             (WINDOW, ["now"]), (WINDOW, ["follow"])]
+    alone = {**os.environ, "DBUS_SESSION_BUS_ADDRESS": "unix:path=/nonexistent"}
+    for code, line in table:
+        told = run(*line, env=alone)
+        assert told.returncode == code, (line, told)
+        assert code < USAGE or told.stderr.count("\n") == 1, (line, told.stderr)
+    assert '"paint" is no command' in run("paint", "it").stderr
+    assert run("grade", DEMO, "--quiet").stdout == b""
+    assert run("describe", "#123", "--compact").stdout.count(b"\n") == 1
+    # A list of sets does not take what stands behind it.
+    expect(run("parcel", "pack", "--set", "Row at dusk", DEMO, "--force", "-o", "row.zonaparcel"), DONE)
+
+
+def surroundings():
+    """Without a home, a display, a place at run time, and in five locales, the answer is the same to the letter."""
+    wanted = run("grade", DEMO).stdout
+    bare = {"PATH": os.environ["PATH"]}
+    assert expect(run("grade", DEMO, env=bare), DONE).stdout == wanted
+    expect(run("sheet", DEMO, "-o", "bare.pdf", env=bare), DONE)
+    for locale in ("C", "de_DE.UTF-8", "es_ES.UTF-8", "tr_TR.UTF-8", "nonsense"):
+        assert expect(run("grade", DEMO, env={**bare, "LC_ALL": locale, "LANG": locale}), DONE).stdout == wanted
+    # What is written at a stated time is the same to the byte.
+    for ending in ("pdf", "cxf", "zonaparcel"):
+        files = []
+        for name in ("first", "second"):
+            files.append(f"{name}.{ending}")
+            line = {"pdf": ["sheet", DEMO], "cxf": ["export", DEMO], "zonaparcel": ["parcel", "pack", DEMO, "--mask"]}[ending]
+            expect(run(*line, "-o", files[-1], env={**os.environ, "SOURCE_DATE_EPOCH": "86400"}), DONE)
+            if name == "first":
+                subprocess.check_call(["sleep", "1.1"])  # The clock has to move on by a second.
+        assert open(files[0], "rb").read() == open(files[1], "rb").read(), ending
+
+
+def main():
+    with open(ROOT + "/docs/answers.schema.json", encoding="utf-8") as file:
+        schema = json.load(file)
+    with tempfile.TemporaryDirectory() as folder:
+        os.chdir(folder)
+        answers_are_as_the_schema_says(schema)
+        options_beyond_their_ranges()
+        files_are_streams()
+        nothing_is_replaced_unasked()
+        exit_codes()
+        surroundings()
+        os.chdir("/")
+
+
+main()
