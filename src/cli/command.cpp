@@ -19,4 +19,11 @@ Result<Srgb> given_color(const std::string& text) {
   return read->color;
 }
 
+std::vector<Word<Pattern>> pattern_words() {
+  std::vector<Word<Pattern>> out;
+  out.reserve(std::size(kPatterns));
+  for (const Pattern kind : kPatterns) out.push_back({kind, pattern_name(kind)});
+  return out;
+}
+
 } // namespace zc::cli

@@ -6,6 +6,7 @@
 #include "cli/answers.h"
 #include "cli/options.h"
 #include "core/base/result.h"
+#include "core/mask/patterns.h"
 #include "core/wheel/wheel.h"
 
 #include <functional>
@@ -42,6 +43,23 @@ template <class T> [[nodiscard]] Result<T> of_file(Result<T> read) {
   return error;
 }
 
+/// Those of the patterns of masks.
+[[nodiscard]] std::vector<Word<Pattern>> pattern_words();
+
+[[nodiscard]] Command add_new(const Options& app);
+[[nodiscard]] Command add_show(const Options& app);
+[[nodiscard]] Command add_details(const Options& app);
+[[nodiscard]] Command add_recover(const Options& app);
+[[nodiscard]] Command add_rules(const Options& app);
+[[nodiscard]] Command add_remedy(const Options& app);
+[[nodiscard]] std::vector<Command> add_set_commands(const Options& app);
+[[nodiscard]] std::vector<Command> add_version_commands(const Options& app);
+[[nodiscard]] std::vector<Command> add_family_commands(const Options& app);
+[[nodiscard]] std::vector<Command> add_swatch_commands(const Options& app);
+[[nodiscard]] std::vector<Command> add_reference_commands(const Options& app);
+[[nodiscard]] std::vector<Command> add_paint_commands(const Options& app);
+[[nodiscard]] std::vector<Command> add_shelf_commands(const Options& app);
+[[nodiscard]] Command add_parcel_unpack(const Options& parcel);
 [[nodiscard]] Command add_describe(const Options& app);
 [[nodiscard]] Command add_difference(const Options& app);
 [[nodiscard]] Command add_wheel(const Options& app);

@@ -46,28 +46,40 @@ ExitCode exit_code(const Error& error) {
 std::vector<Command> all_commands(const Options& app) {
   std::vector<Command> out;
   for (const auto& add :
-       {add_describe, add_difference, add_wheel,  add_mask,   add_ramp,    add_mix,       add_recipe,
-        add_reach,    add_fewest,     add_relate, add_ladder, add_between, add_check,     add_limit,
-        add_export,   add_import,     add_grade,  add_adjust, add_pack,    add_thumbnail, add_inspect,
-        add_sample,   add_extract,    add_look,   add_try,    add_keys,    add_sheet,     add_plan,
-        add_press,    add_follow,     add_now,    add_use,    add_add,     add_companion, add_inside,
-        add_outline,  add_watched})
+       {add_new,        add_show,   add_details, add_recover, add_rules,     add_remedy,  add_describe,
+        add_difference, add_wheel,  add_mask,    add_ramp,    add_mix,       add_recipe,  add_reach,
+        add_fewest,     add_relate, add_ladder,  add_between, add_check,     add_limit,   add_export,
+        add_import,     add_grade,  add_adjust,  add_pack,    add_thumbnail, add_inspect, add_sample,
+        add_extract,    add_look,   add_try,     add_keys,    add_sheet,     add_plan,    add_press,
+        add_follow,     add_now,    add_use,     add_add,     add_companion, add_inside,  add_outline,
+        add_watched})
     out.push_back(add(app));
   const Options parcel = app.group("parcel", "Sets and masks for others in one file");
   out.push_back(add_parcel_pack(parcel));
   out.push_back(add_parcel_list(parcel));
+  out.push_back(add_parcel_unpack(parcel));
+  for (const auto& add_all :
+       {add_set_commands, add_version_commands, add_family_commands, add_swatch_commands,
+        add_reference_commands, add_paint_commands, add_shelf_commands})
+    for (Command& command : add_all(app)) out.push_back(std::move(command));
   return out;
 }
 
-/// The line names a command that is none: the parser would ask for one only.
-std::string wrong_usage(const CLI::App& app, const CLI::ParseError& wrong, int argc, char** argv) {
-  const auto word = std::find_if(argv + 1, argv + argc, [](const char* w) { return *w != '-'; });
+/// A command, or one of a group, that is none; nothing where the line names none that is not there. The
+/// parser would ask for one only.
+std::string unknown_command(const CLI::App& app, char** word, char** end) {
+  word = std::find_if(word, end, [](const char* w) { return *w != '-'; });
   const auto commands = app.get_subcommands([](const CLI::App*) { return true; });
-  const bool known =
-      word != argv + argc && std::any_of(commands.begin(), commands.end(),
-                                         [&](const CLI::App* c) { return c->get_name() == *word; });
-  if (word != argv + argc && !known)
-    return "\"" + std::string(*word) + "\" is no command; --help lists them.";
+  if (word == end || commands.empty()) return {};
+  for (const CLI::App* command : commands)
+    if (command->get_name() == *word) return unknown_command(*command, word + 1, end);
+  return "\"" + std::string(*word) + "\" is no command; " + (app.get_parent() ? app.get_name() + " " : "") +
+         "--help lists them.";
+}
+
+std::string wrong_usage(const CLI::App& app, const CLI::ParseError& wrong, int argc, char** argv) {
+  const std::string unknown = unknown_command(app, argv + 1, argv + argc);
+  if (!unknown.empty()) return unknown;
   std::string sentence = wrong.what();
   std::replace(sentence.begin(), sentence.end(), '\n', ' ');
   return sentence;

@@ -29,7 +29,7 @@ Result<List<PalettePaint>> from_families(const List<Family>& families, const std
 
 Result<List<PalettePaint>> read_paints(const std::string& file) {
   const std::filesystem::path path(file);
-  if (is_piece(file)) {
+  if (is_piece_file(file)) {
     const auto document = open_document(file);
     if (!document) return document.error();
     if (!document->piece.paints.empty()) return document->piece.paints;

@@ -4,8 +4,6 @@
 #include "io/exchange/exchange.h"
 #include "io/files/safe_save.h"
 
-#include <fstream>
-
 namespace zc::cli {
 
 std::vector<FileFormat> exchange_formats() {
@@ -17,12 +15,6 @@ std::vector<FileFormat> exchange_formats() {
     if (f.format == ExchangeFormat::Tokens) out.back().endings = {std::string(f.suffix), ".json"};
   }
   return out;
-}
-
-bool is_piece(const std::string& file) {
-  char first[2] = {};
-  std::ifstream(file, std::ios::binary).read(first, 2);
-  return first[0] == 'P' && first[1] == 'K';
 }
 
 Result<const SwatchSet*> set_named(const Piece& piece, const std::string& name) {

@@ -19,8 +19,6 @@ inline constexpr int kClaimPatience = 30'000;
           piece};
 }
 
-/// Whether a file is packed as pieces are; its name may be anything.
-[[nodiscard]] bool is_piece(const std::string& file);
 /// ERRORS: NotFound.
 [[nodiscard]] Result<const SwatchSet*> set_named(const Piece& piece, const std::string& name);
 /// The current set for an empty name. ERRORS: NotFound.

@@ -69,9 +69,93 @@ def examples():
         ["adjust", "changed.zonachrom", "--saturation", "3"],
         ["parcel", "pack", DEMO, "--set", "Row at dusk", "--mask", "--tag", "night", "-o", "row.zonaparcel"],
         ["parcel", "list", "row.zonaparcel"], ["pack", "loose", "-o", "packed.zonachrom"],
-        ["thumbnail", DEMO, "--size", "64", "-o", "small.png"]]
+        ["thumbnail", DEMO, "--size", "64", "-o", "small.png"]] + edits()
 
 
+def edits():
+    """A piece is made, filled and changed; then it holds what the lines say (see pieces_hold_what_was_asked)."""
+    made = "made.zonachrom"
+    return [
+        ["new", made, "--title", "Kiln", "--date", "2026-11-30"], ["details", made, "--words", "heat", "--signature", "two"],
+        ["set", "rename", made, "First set", "--to", "embers"], ["family", "add", made, "coal"],
+        ["swatch", "add", made, "#201010", "--family", "coal", "--name", "black"],
+        ["swatch", "add", made, "#e08040", "--family", "glow", "--name", "orange"],
+        ["swatch", "add", made, "#a04020", "--family", "glow", "--place", "4"],
+        ["swatch", "fill", made, "orange", "black", "--count", "2"],
+        ["version", "keep", made, "before"], ["swatch", "color", made, "orange", "--to", "#ff9050"],
+        ["swatch", "rename", made, "orange", "--to", "flame"], ["swatch", "note", made, "flame", "only the tip"],
+        ["swatch", "lock", made, "flame"], ["swatch", "mark", made, "flame", "black"], ["swatch", "mark", made, "black", "--off"],
+        ["swatch", "copy", made, "coal/black"], ["swatch", "move", made, "#a04020", "--family", "coal", "--place", "7"],
+        ["family", "rename", made, "glow", "--to", "fire"], ["family", "add", made, "ash"], ["family", "move", made, "ash", "--place", "1"],
+        ["family", "merge", made, "ash", "--into", "coal"], ["family", "add", made, "soot"], ["family", "delete", made, "soot"],
+        ["version", "rename", made, "before", "--to", "cold"], ["version", "keep", made, "hot"], ["version", "restore", made, "cold"],
+        ["version", "delete", made, "cold"], ["version", "restore", made, "hot"],
+        ["set", "copy", made, "embers"], ["set", "add", made, "smoke"], ["set", "use", made, "embers"], ["set", "move", made, "smoke", "--place", "1"],
+        ["set", "note", made, "embers", "for the kiln"], ["set", "tags", made, "embers", "--tag", "hot", "--tag", "night"],
+        ["set", "sort", made, "embers copy", "--by", "value"], ["set", "delete", made, "smoke"],
+        ["swatch", "delete", made, "--set", "embers copy", "coal@2"],
+        ["reference", "add", made, PHOTO, "--name", "noon"], ["reference", "rename", made, "noon", "--to", "day"],
+        ["reference", "add", made, PHOTO], ["reference", "move", made, "noon.jpg", "--place", "1"],
+        ["reference", "follow", made, "day", "--path", "day.png"], ["reference", "replace", made, "day", PHOTO, "--name", "day"],
+        ["reference", "delete", made, "day"],
+        ["paint", "add", made, "white", "--trade", "titanium white"], ["paint", "add", made, "brick", "--color", "#a04020"],
+        ["paint", "rename", made, "brick", "--to", "tile"], ["paint", "strength", made, "tile", "--to", "2"],
+        ["paint", "use", made, "white", "--off"], ["paint", "move", made, "tile", "--place", "1"], ["paint", "delete", made, "white"],
+        ["rules", made, "--dark-below", "30", "--twins", "4", "--target", "1,2,3"], ["remedy", made, "gaps"],
+        ["shelf", "keep", "sets", made, "--name", "kept embers", "--tag", "warm"], ["shelf", "keep", "paints", made],
+        ["limit", made, "--pattern", "triad", "--hue", "30", "--keep-picks", "mark"], ["shelf", "keep", "masks", made, "--name", "three"],
+        ["limit", made, "--no-mask", "--add-area", "sector 20,80,0.2,0.9", "--subtract-area", "ellipse 60,0.5 0.1,0.1,0", "--use", "off"],
+        ["shelf", "list", "--search", "warm"], ["shelf", "use", "masks", "three", made], ["shelf", "use", "sets", "kept embers", made],
+        ["shelf", "use", "paints", "Kiln", made], ["shelf", "remove", "masks", "three"], ["parcel", "unpack", "row.zonaparcel"],
+        ["show", made], ["show", DEMO], ["recover", made, "-o", "recovered.zonachrom"]]
+
+
+def pieces_hold_what_was_asked():
+    told = json.loads(run("show", "made.zonachrom").stdout)
+    assert (told["title"], told["words"], told["date"], told["signature"]) == ("Kiln", "heat", "2026-11-30", "two")
+    assert told["band_limits"]["dark_below"] == 30 and told["mask"]["keeps_picks"] == "mark" and told["mask"]["on"]
+    assert [r["name"] for r in told["references"]] == ["noon.jpg"] and [(p["name"], p["strength"]) for p in told["paints"]] == [("tile", 2)]
+    sets = {s["name"]: s for s in told["sets"]}
+    assert set(sets) == {"embers", "embers copy", "kept embers"} and sets["kept embers"]["current"]
+    embers = sets["embers"]
+    assert embers["note"] == "for the kiln" and embers["tags"] == ["hot", "night"] and "hot" in [v["name"] for v in embers["versions"]]
+    families = {f["name"]: {s["name"]: s for s in f["swatches"]} for f in embers["families"]}
+    assert set(families) == {"coal", "fire"}, families
+    flame = families["fire"]["flame"]
+    assert (flame["hex"], flame["note"], flame["locked"], flame["used"]) == ("#ff9050", "only the tip", True, True)
+    assert not families["coal"]["black"]["used"] and [s["place"] for s in families["coal"].values() if s["hex"] == "#a04020"] == [7]
+    left = [(f["name"], s["name"], s["place"]) for f in sets["embers copy"]["families"] for s in f["swatches"]]
+    assert [name for _, name, _ in left].count("black") == 1, left
+    # Asked again there is nothing to do, and nothing is written.
+    stamp = os.stat("made.zonachrom").st_mtime_ns
+    again = json.loads(run("set", "note", "made.zonachrom", "embers", "for the kiln").stdout)
+    assert again["changed"] is False and again["files"] == [] and os.stat("made.zonachrom").st_mtime_ns == stamp
+    expect(run("swatch", "delete", "made.zonachrom", "--set", "embers", "flame"), USAGE, "locked")
+    expect(run("swatch", "rename", "made.zonachrom", "--set", "embers", "none", "--to", "x"), INPUT, "no swatch")
+    expect(run("family", "add", "made.zonachrom", "--set", "embers", "coal"), USAGE)
+    expect(run("limit", "made.zonachrom", "--add-area", "circle 3"), USAGE, "is no area")
+    expect(run("set", "paint", "made.zonachrom"), USAGE, "set --help")
+
+
+def the_demo_is_made_by_lines():
+    subprocess.check_call([ROOT + "/docs/examples/demo-piece.sh", ROOT + "/demo/references", "built.zonachrom"],
+                          env={**os.environ, "ZONACHROM_CLI": CLI})
+    shutil.copy(DEMO, "demo.zonachrom")
+    for version in (None, "before the lamps are lit", "after rain"):
+        both = []
+        for piece in ("built.zonachrom", "demo.zonachrom"):
+            if version:
+                expect(run("version", "restore", piece, version), DONE)
+            told = json.loads(run("show", piece).stdout)
+            told["paints"] = [(p["name"], p["trade"], p["strength"], p["active"]) for p in told["paints"]]
+            told.pop("current")  # The color at hand is no part of what the lines set.
+            for s in told["sets"]:
+                s["versions"] = [v["name"] for v in s["versions"]][:2]
+            both.append(told)
+        assert both[0] == both[1], version
+
+
+GROUPS = {"parcel", "set", "version", "family", "swatch", "reference", "paint", "shelf"}
 RUNNING = {"now", "use", "add", "follow", "companion", "inside", "outline", "watched"}
 
 
@@ -79,13 +163,16 @@ def answers_are_as_the_schema_says(schema):
     seen = set()
     for line in examples():
         told = json.loads(expect(run(*line), DONE).stdout)
-        name = " ".join(line[:2]) if line[0] == "parcel" else line[0]
+        name = " ".join(line[:2]) if line[0] in GROUPS else line[0]
         seen.add(name)
         jsonschema.Draft202012Validator({**schema["answers"][name], "$defs": schema["$defs"]}).validate(told)
         for file in told.get("files", []):
             assert os.path.getsize(file) > 0, line
     listed = set(re.findall(r"^  ([a-z][a-z-]*) ", run("--help").stdout.decode().split("Subcommands:")[1], re.M))
-    assert listed - {"parcel"} == {name for name in seen if " " not in name} | RUNNING, listed
+    assert listed - GROUPS == {name for name in seen if " " not in name} | RUNNING, listed
+    for group in GROUPS:
+        listed = set(re.findall(r"^  ([a-z]+) ", run(group, "--help").stdout.decode().split("Subcommands:")[1], re.M))
+        assert {f"{group} {name}" for name in listed} == {name for name in seen if name.startswith(group + " ")}, group
     assert set(schema["answers"]) == seen | RUNNING
 
 
@@ -160,7 +247,7 @@ def exit_codes():
     with open("damaged.zonachrom", "wb") as file:
         file.write(open(DEMO, "rb").read()[:5000])
     table = [(DONE, ["--version"]), (DONE, ["relate", "--help"]), (DONE, ["grade", DEMO, "--quiet"]),
-             (NO, ["grade", DEMO, "--strict"]), (USAGE, []), (USAGE, ["paint", "it"]), (USAGE, ["describe", "blurple"]),
+             (NO, ["grade", DEMO, "--strict"]), (USAGE, []), (USAGE, ["knead", "it"]), (USAGE, ["describe", "blurple"]),
              (USAGE, ["describe", "#123", "--nonsense"]), (USAGE, ["sheet", DEMO, "-o", "x.doc"]),
              (INPUT, ["grade", "none.zonachrom"]), (INPUT, ["grade", DEMO, "--set", "none"]), (INPUT, ["grade", "damaged.zonachrom"]),
              (INPUT, ["inspect", DEMO]), (INPUT, ["import", CLI, "--into", "never.zonachrom"]),
@@ -171,7 +258,7 @@ def exit_codes():
         told = run(*line, env=alone)
         assert told.returncode == code, (line, told)
         assert code < USAGE or told.stderr.count("\n") == 1, (line, told.stderr)
-    assert '"paint" is no command' in run("paint", "it").stderr
+    assert '"knead" is no command' in run("knead", "it").stderr
     assert run("grade", DEMO, "--quiet").stdout == b""
     assert run("describe", "#123", "--compact").stdout.count(b"\n") == 1
     # A list of sets does not take what stands behind it.
@@ -203,7 +290,10 @@ def main():
         schema = json.load(file)
     with tempfile.TemporaryDirectory() as folder:
         os.chdir(folder)
+        os.environ["XDG_DATA_HOME"] = folder + "/data"  # The shelf.
         answers_are_as_the_schema_says(schema)
+        pieces_hold_what_was_asked()
+        the_demo_is_made_by_lines()
         options_beyond_their_ranges()
         files_are_streams()
         nothing_is_replaced_unasked()

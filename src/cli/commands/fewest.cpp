@@ -23,7 +23,7 @@ struct FewestRequest {
 
 Result<std::vector<WeightedColor>> colors_in(const std::string& file) {
   std::vector<WeightedColor> out;
-  if (is_piece(file)) {
+  if (is_piece_file(file)) {
     const auto document = open_document(file);
     if (!document) return document.error();
     if (const SwatchSet* set = current_set(document->piece))

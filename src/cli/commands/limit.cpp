@@ -1,76 +1,134 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/command.h"
+#include "cli/change.h"
 
+#include "cli/masks.h"
 #include "cli/sets.h"
+#include "core/mask/patterns.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
+#include "io/shelf/mask_shelf.h"
+
+#include <cmath>
 
 namespace zc::cli {
 namespace {
 
 constexpr Word<MaskKeeps> kKeeps[] = {{MaskKeeps::Colors, "colors"}, {MaskKeeps::Outline, "shape"}};
+enum class Switch { On, Off };
+constexpr Word<Switch> kSwitches[] = {{Switch::On, "on"}, {Switch::Off, "off"}};
 
-struct LimitRequest {
-  std::string piece;
-  OutputFile output;
-  WheelSpec wheel;
+struct LimitRequest : ChangeRequest {
+  std::optional<HueScale> hues;
+  std::optional<SaturationMeasure> measure;
   MaskKeeps keeps = MaskKeeps::Colors;
-  double turn = 0;
-  bool other_hues = false, other_measure = false, turned = false, carry = false;
+  std::optional<Pattern> pattern;
+  std::string mask, mask_name;
+  std::vector<Area> areas;
+  std::vector<std::string> wrong; ///< Areas that are none.
+  double hue = 0, spread = std::numeric_limits<double>::quiet_NaN(), turn = 0;
+  std::optional<MaskRule> rule;
+  std::optional<Switch> use;
+  bool carry = false, no_mask = false;
 };
 
-Result<Json> limit(const LimitRequest& r) {
-  const FileClaim claim(r.output.path, kClaimPatience);
-  if (claim.taken()) return taken_elsewhere(r.output.path);
-  const auto document = open_document(r.piece);
-  if (!document) return document.error();
-  if (r.carry && !r.turned)
+/// The mask that the line has instead of the one that is there; nothing where it has none.
+Result<std::optional<Mask>> mask_asked(const LimitRequest& r, const WheelSpec& wheel) {
+  const int ways = int(r.pattern.has_value()) + int(!r.mask.empty()) + int(r.no_mask);
+  if (ways > 1)
+    return Error{ErrorCode::BadInput, as_said("Give one of --pattern, --mask and --no-mask."), "--mask"};
+  if (r.pattern)
+    return std::optional(
+        pattern_mask({*r.pattern, r.hue, std::isnan(r.spread) ? usual_spread(*r.pattern) : r.spread}));
+  if (r.mask.empty()) return std::optional<Mask>();
+  const auto mask = of_file(mask_in_file(r.mask));
+  if (!mask) return mask.error();
+  return std::optional(mask_on(*mask, wheel));
+}
+
+Result<Piece> limited(const Piece& before, const LimitRequest& r) {
+  if (r.carry && r.turn == 0)
     return Error{ErrorCode::BadInput, as_said("The set turns along with the mask; give --turn too."),
                  "--with-set"};
-  Document changed = *document;
-  WheelSpec wheel = changed.piece.wheel;
-  if (r.other_hues) wheel.hues = r.wheel.hues;
-  if (r.other_measure) wheel.measure = r.wheel.measure;
-  auto piece = with_wheel(changed.piece, wheel, r.keeps);
-  if (piece && r.turned)
+  WheelSpec wheel = before.wheel;
+  wheel.hues = r.hues.value_or(wheel.hues);
+  wheel.measure = r.measure.value_or(wheel.measure);
+  auto piece = with_wheel(before, wheel, r.keeps);
+  if (!piece) return piece;
+  const auto mask = mask_asked(r, wheel);
+  if (!mask) return mask.error();
+  if (*mask) piece = with_mask_on(with_mask(std::move(piece).value(), **mask), true);
+  if (r.no_mask) piece = with_mask(std::move(piece).value(), {});
+  for (const Area& area : r.areas) {
+    if (!piece) return piece;
+    piece = with_area_added(std::move(piece).value(), area);
+  }
+  if (piece && !r.mask_name.empty() && piece->mask) {
+    Mask named = *piece->mask;
+    named.name = r.mask_name;
+    piece = with_mask(std::move(piece).value(), named);
+  }
+  if (piece && r.turn != 0)
     piece = with_mask_turned(std::move(piece).value(), r.turn, r.carry ? Carry::SetToo : Carry::MaskOnly);
-  if (!piece) return piece.error();
-  if (const auto faults = check(*piece); !faults.empty())
-    return Error{ErrorCode::BadInput, faults.front().said, faults.front().place};
-  changed.piece = std::move(piece).value();
-  const Status saved = save_document(r.output.path, changed);
-  if (!saved) return saved.error();
-  Json out{{"files", files_json(r.output.path)}, {"wheel", wheel_json(wheel)}, {"mask", nullptr}};
-  if (const auto& mask = changed.piece.mask)
-    out["mask"] = {{"name", mask->name},
-                   {"counts", {{"areas", mask->areas.size()}}},
-                   {"turn", mask->turned},
-                   {"share", MaskRegion(*mask).share()}};
+  if (piece && r.rule) piece = with_rule(std::move(piece).value(), *r.rule);
+  if (piece && r.use) piece = with_mask_on(std::move(piece).value(), *r.use == Switch::On);
+  return piece;
+}
+
+Result<Json> limit(const LimitRequest& r) {
+  for (const std::string& text : r.wrong)
+    if (const auto shape = shape_in(text); !shape) return shape.error();
+  auto told = change(r, [&](const Piece& p) { return limited(p, r); });
+  if (!told) return told;
+  // What was written, or what is there where nothing was.
+  const auto document = open_document((*told)["changed"] ? r.output.path : r.piece);
+  if (!document) return document.error();
+  Json out = *told;
+  out["wheel"] = wheel_json(document->piece.wheel);
+  out["mask"] = mask_json(document->piece);
   return out;
+}
+
+void add_mask_options(const Options& command, const std::shared_ptr<LimitRequest>& r) {
+  command.choice<Pattern>("--pattern", pattern_words(), "The mask is this pattern",
+                          [r](Pattern pattern) { r->pattern = pattern; });
+  command.number("--hue", r->hue, kDegrees, "The leading hue of the pattern, degrees");
+  command.number("--spread", r->spread, kSpreadRange, "Of the pattern, degrees; its usual one when left out");
+  command.input("--mask", r->mask, "The mask is that of this file, as the shelf keeps them",
+                Options::Need::MayBeLeftOut);
+  command.text("--mask-name", r->mask_name, "Name of the mask");
+  command.flag("--no-mask", r->no_mask, "Take the mask away");
+  const auto area = [&](const char* name, AreaMode mode, const char* help) {
+    command.each(
+        name,
+        [r, mode](const std::string& text) {
+          const auto shape = shape_in(text);
+          if (shape) r->areas.push_back({mode, *shape});
+          if (!shape) r->wrong.push_back(text);
+        },
+        std::string(help) + kAreaHelp);
+  };
+  area("--add-area", AreaMode::Adds, "Add an area to the mask: ");
+  area("--subtract-area", AreaMode::Cuts, "Subtract an area from the mask: ");
+  command.choice<MaskRule>("--keep-picks", kRules,
+                           "Whether picks are kept in the mask, only marked, or neither",
+                           [r](MaskRule rule) { r->rule = rule; });
+  command.choice<Switch>("--use", kSwitches, "Whether the mask is in use", [r](Switch use) { r->use = use; });
 }
 
 } // namespace
 
 Command add_limit(const Options& app) {
   auto r = std::make_shared<LimitRequest>();
-  const Options command = app.command("limit", "Change the wheel of a piece, turn its mask");
+  const Options command = app.command("limit", "Change the wheel and the mask of a piece");
   command.changed_piece(r->piece, r->output);
-  command.choice<HueScale>("--hues", kHueWords, "Hue scale", [r](HueScale hues) {
-    r->wheel.hues = hues;
-    r->other_hues = true;
-  });
+  command.choice<HueScale>("--hues", kHueWords, "Hue scale", [r](HueScale hues) { r->hues = hues; });
   command.choice<SaturationMeasure>("--measure", kMeasureWords, "Saturation measure",
-                                    [r](SaturationMeasure measure) {
-                                      r->wheel.measure = measure;
-                                      r->other_measure = true;
-                                    });
+                                    [r](SaturationMeasure measure) { r->measure = measure; });
   command.choice("--keep", kKeeps, "What of the mask stays on another wheel", r->keeps);
-  command.number("--turn", r->turn, kDegrees, "Turns the mask by so many degrees, clockwise");
+  add_mask_options(command, r);
+  command.number("--turn", r->turn, kDegrees, "Turn the mask by so many degrees, clockwise");
   command.flag("--with-set", r->carry, "Turn the current set along with the mask");
-  return {command, [r, command] {
-            r->turned = command.given("--turn");
-            return limit(*r);
-          }};
+  return {command, [r] { return limit(*r); }};
 }
 
 } // namespace zc::cli

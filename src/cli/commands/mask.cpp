@@ -46,13 +46,6 @@ Result<Json> mask(const MaskRequest& request) {
   return out;
 }
 
-std::vector<Word<Pattern>> pattern_words() {
-  std::vector<Word<Pattern>> out;
-  out.reserve(std::size(kPatterns));
-  for (const Pattern kind : kPatterns) out.push_back({kind, pattern_name(kind)});
-  return out;
-}
-
 } // namespace
 
 Command add_mask(const Options& app) {

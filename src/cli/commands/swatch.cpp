@@ -1,0 +1,167 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+// zonachrom-cli swatch: what the staff, the rows and the list do to swatches.
+#include "cli/change.h"
+
+#include "core/piece/laying.h"
+
+namespace zc::cli {
+namespace {
+
+struct SwatchRequest : ChangeRequest {
+  std::string color, family, note;
+  std::vector<std::string> swatches;
+  int place = 0, count = 1;
+  Way way = Way::Straight;
+  bool off = false;
+};
+using SwatchAsked = std::shared_ptr<SwatchRequest>;
+
+constexpr auto kNamed = "Swatch as NAME, FAMILY/NAME, FAMILY@PLACE or #rrggbb";
+
+std::optional<int> place_of(const SwatchRequest& r) {
+  return r.place == 0 ? std::nullopt : std::optional(r.place - 1);
+}
+
+/// One swatch or several, by place on the line.
+Command several(
+    const Options& command, const SwatchAsked& r,
+    const std::function<Result<Piece>(const Piece&, const std::vector<Id>&, const SwatchRequest&)>& edit) {
+  Command out = change_command(command, r, [r = r.get(), edit](const Piece& p) -> Result<Piece> {
+    const auto ids = swatches_named(p, r->swatches);
+    if (!ids) return ids.error();
+    return edit(p, *ids, *r);
+  });
+  command.texts("swatches", r->swatches, std::string(kNamed) + "; several are changed at once",
+                Options::Need::Needed);
+  add_set_option(command, *r);
+  return out;
+}
+
+Command one(const Options& command, const SwatchAsked& r,
+            const std::function<Result<Piece>(const Piece&, Id, const SwatchRequest&)>& edit) {
+  Command out = change_command(command, r, [r = r.get(), edit](const Piece& p) -> Result<Piece> {
+    const auto swatch = swatch_named(p, r->name);
+    if (!swatch) return swatch.error();
+    return edit(p, (*swatch)->id, *r);
+  });
+  command.text("swatch", r->name, kNamed, Options::Need::Needed);
+  add_set_option(command, *r);
+  return out;
+}
+
+SwatchAsked swatch_asked() { return std::make_shared<SwatchRequest>(); }
+
+Result<Piece> added(const Piece& p, const SwatchRequest& r) {
+  const auto color = given_color(r.color);
+  if (!color) return color.error();
+  if (r.place == 0) return with_color_laid_as(p, {*color, {}}, r.name, r.family);
+  const auto family = family_named(p, r.family);
+  if (!family) return family.error();
+  return with_swatch(p, (*family)->id, {*color, {}}, r.name, place_of(r));
+}
+
+Result<Piece> moved(const Piece& p, const std::vector<Id>& ids, const SwatchRequest& r) {
+  const auto family = family_named(p, r.family);
+  if (!family) return family.error();
+  return with_swatches_moved(p, ids, (*family)->id, place_of(r));
+}
+
+Command add_swatch_add(const Options& group) {
+  const SwatchAsked r = swatch_asked();
+  const Options command = group.command("add", "Add a color to a set");
+  Command out = change_command(command, r, [r = r.get()](const Piece& p) { return added(p, *r); });
+  command.text("color", r->color, kColorHelp, Options::Need::Needed);
+  command.text("--name", r->name, "Name; the color in words when left out");
+  command.text("--family", r->family, "Family, made when it is not there; the last one when left out");
+  command.whole("--place", r->place, kPlaces,
+                "Place in the row of the family, or the next free one behind it");
+  add_set_option(command, *r);
+  return out;
+}
+
+Command add_swatch_fill(const Options& group) {
+  const SwatchAsked r = swatch_asked();
+  const Options command = group.command("fill", "Add colors between two swatches");
+  Command out = change_command(command, r, [r = r.get()](const Piece& p) -> Result<Piece> {
+    const auto first = swatch_named(p, r->name), second = swatch_named(p, r->to);
+    if (!first) return first.error();
+    if (!second) return second.error();
+    return with_filled_between(p, (*first)->id, (*second)->id, r->count, r->way);
+  });
+  command.text("first", r->name, kNamed, Options::Need::Needed);
+  command.text("second", r->to, kNamed, Options::Need::Needed);
+  command.whole("--count", r->count, {1, 22}, "How many");
+  command.choice("--way", kWayWords, "How they go from one to the other", r->way);
+  add_set_option(command, *r);
+  return out;
+}
+
+} // namespace
+
+std::vector<Command> add_swatch_commands(const Options& app) {
+  const Options group = app.group(
+      "swatch", "Swatches of a set: add, rename, color, note, move, copy, lock, mark, fill, delete");
+  std::vector<Command> out{add_swatch_add(group), add_swatch_fill(group)};
+  {
+    const SwatchAsked r = swatch_asked();
+    const Options command = group.command("rename", "Give a swatch another name");
+    out.push_back(one(command, r, [](const Piece& p, Id id, const SwatchRequest& q) {
+      return with_swatch_named(p, id, q.to);
+    }));
+    command.text("--to", r->to, "The new name", Options::Need::Needed);
+  }
+  {
+    const SwatchAsked r = swatch_asked();
+    const Options command = group.command("note", "Write the note of a swatch");
+    out.push_back(one(command, r, [](const Piece& p, Id id, const SwatchRequest& q) {
+      return with_swatch_note(p, id, q.note);
+    }));
+    command.text("note", r->note, "The note; empty for none", Options::Need::Needed);
+  }
+  {
+    const SwatchAsked r = swatch_asked();
+    const Options command = group.command("color", "Give swatches another color");
+    out.push_back(several(
+        command, r, [](const Piece& p, const std::vector<Id>& ids, const SwatchRequest& q) -> Result<Piece> {
+          const auto color = given_color(q.color);
+          if (!color) return color.error();
+          return with_swatches_colored(p, ids, {*color, {}});
+        }));
+    command.text("--to", r->color, kColorHelp, Options::Need::Needed);
+  }
+  {
+    const SwatchAsked r = swatch_asked();
+    const Options command = group.command("move", "Move swatches to a family");
+    out.push_back(several(command, r, moved));
+    command.text("--family", r->family, "Name of the family", Options::Need::Needed);
+    command.whole("--place", r->place, kPlaces, "Place in its row; the end when left out");
+  }
+  const auto simple = [&](const char* name, const char* help, const auto& edit) {
+    out.push_back(several(group.command(name, help), swatch_asked(), edit));
+  };
+  const auto switched = [&](const char* name, const char* help, const char* off, const auto& edit) {
+    const SwatchAsked r = swatch_asked();
+    const Options command = group.command(name, help);
+    out.push_back(several(command, r, edit));
+    command.flag("--off", r->off, off);
+  };
+  simple("copy", "Copy swatches to the next free places",
+         [](const Piece& p, const std::vector<Id>& ids, const SwatchRequest&) {
+           return with_swatches_duplicated(p, ids);
+         });
+  simple("delete", "Delete swatches; not while one of them is locked",
+         [](const Piece& p, const std::vector<Id>& ids, const SwatchRequest&) {
+           return without_swatches(p, ids);
+         });
+  switched("lock", "Keep the colors of swatches from change", "Let them change again",
+           [](const Piece& p, const std::vector<Id>& ids, const SwatchRequest& q) {
+             return with_swatches_locked(p, ids, !q.off);
+           });
+  switched("mark", "Mark swatches as used", "Take the mark off",
+           [](const Piece& p, const std::vector<Id>& ids, const SwatchRequest& q) {
+             return with_swatches_used(p, ids, !q.off);
+           });
+  return out;
+}
+
+} // namespace zc::cli
