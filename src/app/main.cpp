@@ -174,6 +174,15 @@ int run(const zc::StartOptions& options, const QString& note) {
   return leave(program, ends.came() ? 0 : QApplication::exec());
 }
 
+/// While there is no application yet: the toolkit ends a program that has no display by a crash.
+void say_that_no_display_is_there(QtMsgType type, const QMessageLogContext& context, const QString& words) {
+  static_cast<void>(context);
+  static_cast<void>(words);
+  if (type != QtFatalMsg) return;
+  std::fputs("zonachrom: No display can be reached; start Zonachrom within a desktop.\n", stderr);
+  std::_Exit(1);
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -183,7 +192,9 @@ int main(int argc, char** argv) {
   if (zc::asks_only_to_be_told(words)) return zc::start_options(words).ok() ? 0 : 2;
   choose_platform(words);
   if (!words.contains(QStringLiteral("--picture"))) zc::apply_interface_size();
+  const QtMessageHandler usual = qInstallMessageHandler(say_that_no_display_is_there);
   QApplication app(argc, argv);
+  qInstallMessageHandler(usual);
 
   const auto asked = zc::start_options(QApplication::arguments().mid(1));
   if (!asked) {

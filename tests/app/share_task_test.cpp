@@ -450,8 +450,8 @@ void ShareTask::several_sets_are_on_one_sheet() {
   m_desk->model().store().apply("second", [](Piece p) -> Result<Piece> {
     p = *with_set(std::move(p), "Row under snow");
     p = *with_family(std::move(p), "drifts");
-    p = *with_swatch(std::move(p), current_set(p)->families[0].id, {{0.8, 0.8, 0.9}, {}}, "drift");
-    return with_set_note(std::move(p), p.current_set, "paler than at dusk");
+    p = *with_swatch(p, current_set(p)->families[0].id, {{0.8, 0.8, 0.9}, {}}, "drift");
+    return with_set_note(p, p.current_set, "paler than at dusk");
   });
   const auto reads = [this](const QString& words) {
     for (const SheetPage& page : sheet().pages)

@@ -390,7 +390,7 @@ void KeysTest::sheets_list_and_order_keys() {
   QCOMPARE(keys_of(piece, sheet, {shelf}, 0).size(), std::size_t{10});
   sheet.rows = KeyRows::Versions;
   QCOMPARE(keys_of(piece, sheet, {shelf}, 0).size(), std::size_t{1});
-  piece = *with_version_kept(std::move(piece), piece.current_set, "dusk");
+  piece = *with_version_kept(piece, piece.current_set, "dusk");
   const auto versions = keys_of(piece, sheet, {}, 0);
   QVERIFY(versions.size() == 2 && versions[1].name == "dusk" && versions[1].plan == plan_key(piece));
   const std::vector<ColorKey> three(3);
@@ -456,8 +456,8 @@ void KeysTest::a_key_is_kept_as_a_version() {
 void KeysTest::all_sets_turn_along() {
   Piece piece = piece_with({{0.7, 0.4, 0.2}});
   piece.mask = pattern_mask({Pattern::Accent, 40, 60});
-  piece = *with_version_kept(std::move(piece), piece.current_set, "before");
-  piece = *with_set_duplicated(std::move(piece), piece.current_set);
+  piece = *with_version_kept(piece, piece.current_set, "before");
+  piece = *with_set_duplicated(piece, piece.current_set);
   const Piece all = *with_mask_turned(piece, 30, Carry::AllToo),
               one = *with_mask_turned(piece, 30, Carry::SetToo);
   const auto hue = [&](const List<Family>& f) { return Wheel(piece.wheel).locate(f[0].swatches[0].color).a; };

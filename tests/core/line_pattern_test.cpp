@@ -54,6 +54,7 @@ private slots:
     QCOMPARE(line("{r:4}{b:4}|{name:8}|{n}/{count}"), std::string(" 216  74|copper  |7/19"));
     QCOMPARE(line("{title}/{set}/{family}: {note}"), std::string("dusk/row/metal: rim light"));
     QCOMPARE(line("{{hex} {hex}"), std::string("{hex} d8904a"));
+    QCOMPARE(line("{{{hex}}}"), std::string("{d8904a}"));
     QCOMPARE(line("{L} {a*} {b*}"), std::string("65.78 20.71 47.41"));
     QCOMPARE(line("{value} {chroma} {hue}"), std::string("65.78 51.73 66.40"));
     QCOMPARE(LinePattern::read("{a*} {b*} {hue}")->line({{0.5, 0.5, 0.5}}), std::string("0.00 0.00 0.00"));

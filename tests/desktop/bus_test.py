@@ -3,10 +3,83 @@ import json
 import os
 import subprocess
 import sys
+from xml.etree import ElementTree
 
-from desktop import Desktop, Palette
+from desktop import Desktop, Palette, said
 
 PROGRAM, CLI, DEMO = sys.argv[1:4]
+
+
+def interface_is_as_installed(palette):
+    """Names of arguments and no types of ours: what the window tells of itself is the file that is installed."""
+    def shape(node):
+        return sorted((child.tag, tuple(sorted(child.attrib.items())), tuple(shape(child))) for child in node)
+
+    told = ElementTree.fromstring(palette.call("Introspect", interface="org.freedesktop.DBus.Introspectable")[0])
+    with open(os.path.dirname(os.path.abspath(__file__)) + "/../../packaging/org.zonachrom.Palette1.xml", encoding="utf-8") as file:
+        installed = ElementTree.fromstring(file.read())
+    ours = [i for i in told.findall("interface") if i.get("name") == "org.zonachrom.Palette1"]
+    assert shape(ours[0]) == shape(installed.find("interface")), ElementTree.tostring(ours[0])
+
+
+def properties_are_told(palette, desktop):
+    def value(name):
+        return palette.call("Get", "(ss)", "org.zonachrom.Palette1", name, interface="org.freedesktop.DBus.Properties")[0]
+
+    told = {}
+    palette.bus.signal_subscribe("org.zonachrom.Zonachrom", "org.freedesktop.DBus.Properties", "PropertiesChanged", None, None, 0,
+                                 lambda *signal: told.update(signal[5].unpack()[1]))
+    palette.call("TakeUp", "(s)", "#405060")
+    context = palette.GLib.MainContext.default()
+    desktop.until(lambda: context.iteration(False) or told.get("Color") == "#405060")
+    assert (value("Color"), value("Value"), value("Name")) == palette.call("Current") == (told["Color"], told["Value"], told["Name"])
+    assert value("Set") == "Row at dusk" and value("Sets") == ["Row at dusk"], value("Sets")
+
+
+def busy(palette):
+    """Whether a color that is to be laid is refused for now."""
+    try:
+        palette.call("Lay", "(sss)", "#102030", "late", "iron")
+    except palette.GLib.Error as error:
+        assert palette.Gio.dbus_error_get_remote_error(error) == "org.zonachrom.Error.Busy", error
+        return True
+    return False
+
+
+def nothing_is_laid_while_a_question_is_open(palette, desktop):
+    window = desktop.window("Zonachrom$")
+    said("xdotool", "windowactivate", "--sync", window)
+    before = palette.call("Swatches", "(s)", "")[0]
+    said("xdotool", "key", "ctrl+o")
+    desktop.until(lambda: len(said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()) > 1)
+    desktop.until(lambda: busy(palette))
+    told = subprocess.run([CLI, "add", "#102030"], capture_output=True, text=True, check=False)
+    assert told.returncode == 5 and "close it first" in told.stderr, told
+    said("xdotool", "key", "Escape")
+    desktop.until(lambda: not busy(palette))
+    after = palette.call("Swatches", "(s)", "")[0]
+    assert len(after) == len(before) + 1 and after[-1] == ("iron", "late", "#102030"), after[-2:]
+
+
+def a_second_window_follows(palette, desktop, program):
+    """When the window that is spoken to goes, the other one is."""
+    first = owner(palette)
+    with open(os.environ["XDG_CONFIG_HOME"] + "/zonachrom/Zonachrom.conf", "w", encoding="utf-8") as out:
+        out.write("[General]\noneWindow=false\n")
+    second = desktop.start([PROGRAM, "--desk", "pick"])
+    desktop.until(lambda: len(said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()) > 1)
+    assert owner(palette) == first
+    program.terminate()
+    desktop.until(lambda: owner(palette) not in (None, first))
+    assert second.poll() is None and palette.call("Current")[0]
+
+
+def owner(palette):
+    try:
+        return palette.bus.call_sync("org.freedesktop.DBus", "/", "org.freedesktop.DBus", "GetNameOwner",
+                                     palette.GLib.Variant("(s)", ("org.zonachrom.Zonachrom",)), None, 0, -1).unpack()[0]
+    except palette.GLib.Error:
+        return None
 
 
 def main():
@@ -21,7 +94,7 @@ def main():
         turned = desktop.folder + "/turned.zonachrom"
         subprocess.check_call([CLI, "adjust", DEMO, "--set", "Row at dusk", "--turn", "40", "-o", turned],
                               stdout=subprocess.DEVNULL)
-        desktop.start([PROGRAM, DEMO])
+        program = desktop.start([PROGRAM, DEMO])
         palette = Palette()
         desktop.until(palette.there)
         shown = desktop.until(lambda: palette.call("Swatches", "(s)", "")[0])
@@ -94,6 +167,10 @@ def main():
         wrong = subprocess.run([CLI, "use", "metal"], capture_output=True, text=True, check=False)
         assert wrong.returncode == 2 and '"metal" is not a color' in wrong.stderr, wrong
         follower.terminate()
+        interface_is_as_installed(palette)
+        properties_are_told(palette, desktop)
+        nothing_is_laid_while_a_question_is_open(palette, desktop)
+        a_second_window_follows(palette, desktop, program)
     finally:
         desktop.end()
 

@@ -308,6 +308,12 @@ const Edit kEdits[] = {
      }},
     {"with_key_taken",
      [](Hand& h, P p) {
+       auto keys = any_keys(h, p);
+       std::erase_if(keys, [](const ColorKey& key) { return key.kind == KeyKind::Version; });
+       return with_key_taken(p, keys[h.below(keys.size())], static_cast<Carry>(h.below(3)));
+     }},
+    {"with_key_taken, a version or not",
+     [](Hand& h, P p) {
        const auto keys = any_keys(h, p);
        return with_key_taken(p, keys[h.below(keys.size())], static_cast<Carry>(h.below(3)));
      }},
@@ -392,7 +398,10 @@ std::map<Id, Srgb> locked_colors(const Piece& p) {
   return out;
 }
 
-bool takes_away(const std::string& edit) { return edit == "with_version_restored" || edit == "without_set"; }
+bool takes_away(const std::string& edit) {
+  return edit == "with_version_restored" || edit == "with_key_taken, a version or not" ||
+         edit == "without_set";
+}
 /// A hand on its way may leave nothing of a mask.
 bool may_empty(const std::string& edit) { return edit == "with_mask_handle"; }
 

@@ -44,7 +44,7 @@ private slots:
 
   void everything_is_looked_through() {
     Piece mine = piece_of("Mine", {0.8, 0.4, 0.2}, "copper edge");
-    mine = *with_version_kept(std::move(mine), current_set(mine)->id, "Before");
+    mine = *with_version_kept(mine, current_set(mine)->id, "Before");
     mine = *with_set(std::move(mine), "Noon");
     mine = *with_color_laid_as(std::move(mine), {{0.2, 0.3, 0.4}, {}}, "Coppery shade", "metal");
     m_model->start(mine, {}, true);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "app/bus/palette_service.h"
 
+#include "app/platform/unfinished.h"
 #include "core/color/text.h"
 #include "core/mask/measured_outlines.h"
 #include "core/mask/outside.h"
@@ -20,6 +21,7 @@
 #include <QDBusInterface>
 #include <QDBusMetaType>
 #include <QDBusReply>
+#include <QDBusServiceWatcher>
 #include <QFileInfo>
 #include <QUrl>
 
@@ -54,11 +56,15 @@ static const QDBusArgument& operator>>(const QDBusArgument& in, BusPoint& p) {
 namespace {
 
 constexpr qsizetype kLongestColor = 200;
+/// Milliseconds: a window that hangs keeps no other one from coming.
+constexpr int kPatienceForWindow = 5000;
 
 } // namespace
 
-PaletteService::PaletteService(Studio& model, Picking& picking, WatchModel& watch)
-    : m_model(model), m_picks(picking), m_watch(watch), m_palette(new PaletteAdaptor(this)) {
+PaletteService::PaletteService(Studio& model, Picking& picking, WatchModel& watch,
+                               std::function<bool()> occupied)
+    : m_model(model), m_picks(picking), m_watch(watch), m_palette(new PaletteAdaptor(this)),
+      m_occupied(std::move(occupied)) {
   new ApplicationAdaptor(this);
   qDBusRegisterMetaType<BusSwatch>();
   qDBusRegisterMetaType<QList<BusSwatch>>();
@@ -67,25 +73,50 @@ PaletteService::PaletteService(Studio& model, Picking& picking, WatchModel& watc
   qDBusRegisterMetaType<BusNumbers>();
   qRegisterMetaType<BusNumbers>("zc::BusNumbers"); // Signals are relayed by the name of their types.
   auto bus = QDBusConnection::sessionBus();
-  m_listening = bus.isConnected() && bus.registerObject(QLatin1String(kBusObject), this) &&
-                bus.registerService(QLatin1String(kBusName));
-  if (!m_listening) return;
+  if (!bus.isConnected() || !bus.registerObject(QLatin1String(kBusObject), this)) return;
+  listen();
+  // The window that was spoken to may go.
+  auto* watcher = new QDBusServiceWatcher(QLatin1String(kBusName), bus,
+                                          QDBusServiceWatcher::WatchForUnregistration, this);
+  connect(watcher, &QDBusServiceWatcher::serviceUnregistered, this, &PaletteService::listen);
   connect(&model, &Studio::pickEnded, this, [this] {
     const Srgb color = m_model.session().color();
     emit m_palette->Picked(text(hex_of(color)), m_model.session().at.at.v, text(color_in_words(color)));
+    tell_properties();
   });
   const auto tell_watched = [this] { emit m_palette->WatchedChanged(watched()); };
   connect(&watch, &WatchModel::changed, this, tell_watched);
   connect(&model, &Studio::startedAnew, this, tell_watched);
   m_told = model.piece().sets;
   model.hear({Part::Sets}, this, &PaletteService::tell_sets);
+  connect(&model, &Studio::startedAnew, this, &PaletteService::tell_properties);
+  tell_properties();
+}
+
+void PaletteService::listen() {
+  m_listening = m_listening || QDBusConnection::sessionBus().registerService(QLatin1String(kBusName));
+}
+
+void PaletteService::tell_properties() {
+  QVariantMap now;
+  for (const char* name : {"Color", "Value", "Name", "Set", "Sets"})
+    now.insert(QLatin1String(name), m_palette->property(name));
+  QVariantMap changed;
+  for (auto at = now.begin(); at != now.end(); ++at)
+    if (m_properties.value(at.key()) != at.value()) changed.insert(at.key(), at.value());
+  m_properties = now;
+  if (changed.isEmpty() || !m_listening) return;
+  auto told =
+      QDBusMessage::createSignal(QLatin1String(kBusObject), QStringLiteral("org.freedesktop.DBus.Properties"),
+                                 QStringLiteral("PropertiesChanged"));
+  told << QLatin1String(kPaletteInterface) << changed << QStringList();
+  QDBusConnection::sessionBus().send(told);
 }
 
 PaletteService::~PaletteService() {
-  if (!m_listening) return;
   auto bus = QDBusConnection::sessionBus();
   bus.unregisterObject(QLatin1String(kBusObject));
-  bus.unregisterService(QLatin1String(kBusName));
+  if (m_listening) bus.unregisterService(QLatin1String(kBusName));
 }
 
 void PaletteService::refuse(const QString& sentence) {
@@ -144,11 +175,19 @@ void PaletteService::tell_sets() {
         std::find_if(before.begin(), before.end(), [&set](const SwatchSet& s) { return s.id == set.id; });
     if (same == before.end() || !(*same == set)) emit m_palette->SetChanged(text(set.name));
   }
+  // Also one that is gone.
+  for (const auto& set : before)
+    if (std::none_of(m_told.begin(), m_told.end(), [&set](const SwatchSet& s) { return s.id == set.id; }))
+      emit m_palette->SetChanged(text(set.name));
+  tell_properties();
 }
 
 bool PaletteService::hands_free() {
-  if (!QApplication::activeModalWidget() && !QApplication::activePopupWidget()) return true;
-  refuse(tr("A dialog or a menu is open in Zonachrom; close it first."));
+  QString why;
+  if (hands_are_busy()) why = tr("A dialog, a menu or a drag is open in Zonachrom; close it first.");
+  if (why.isEmpty() && m_occupied()) why = tr("Zonachrom is opening or saving a piece; try again.");
+  if (why.isEmpty()) return true;
+  if (calledFromDBus()) sendErrorReply(QLatin1String(kBusyOnBus), why);
   return false;
 }
 
@@ -199,19 +238,33 @@ BusNumbers PaletteService::watched() const {
           {QStringLiteral("seen"), m_watch.hidden().isEmpty() ? 1.0 : 0.0}};
 }
 
+QString PaletteAdaptor::color() const { return text(hex_of(m_service.m_model.session().color())); }
+double PaletteAdaptor::value() const { return m_service.m_model.session().at.at.v; }
+QString PaletteAdaptor::name() const { return text(color_in_words(m_service.m_model.session().color())); }
+QString PaletteAdaptor::set() const {
+  const SwatchSet* set = current_set(m_service.m_model.piece());
+  return set ? text(set->name) : QString();
+}
+QStringList PaletteAdaptor::sets() const {
+  QStringList out;
+  for (const SwatchSet& set : m_service.m_model.piece().sets) out << text(set.name);
+  return out;
+}
+
 QString PaletteAdaptor::Current(double& value, QString& name) {
-  const Session& s = m_service.m_model.session();
-  value = s.at.at.v;
-  name = text(color_in_words(s.color()));
-  return text(hex_of(s.color()));
+  value = this->value();
+  name = this->name();
+  return color();
 }
 
 void PaletteAdaptor::TakeUp(const QString& color) {
-  if (const auto read = m_service.checked(color)) m_service.m_picks.use_color(*read);
+  if (const auto read = m_service.checked(color); read && m_service.hands_free())
+    m_service.m_picks.use_color(*read);
 }
 
 void PaletteAdaptor::Lay(const QString& color, const QString& name, const QString& family) {
-  if (const auto read = m_service.checked(color)) m_service.lay(*read, name, family);
+  if (const auto read = m_service.checked(color); read && m_service.hands_free())
+    m_service.lay(*read, name, family);
 }
 
 QList<BusSwatch> PaletteAdaptor::Swatches(const QString& set) { return m_service.swatches_of(set); }
@@ -258,6 +311,7 @@ bool hand_to_running_window(const QStringList& files) {
     uris << QUrl::fromLocalFile(QFileInfo(file).absoluteFilePath()).toString();
   QDBusInterface window(QLatin1String(kBusName), QLatin1String(kBusObject),
                         QLatin1String(kApplicationInterface), bus);
+  window.setTimeout(kPatienceForWindow);
   return QDBusReply<void>(window.call(QStringLiteral("Open"), uris, QVariantMap())).isValid();
 }
 
@@ -266,6 +320,7 @@ bool call_companion_of_running_window(const QString& shape) {
   if (!bus.isConnected() || !bus.interface()->isServiceRegistered(QLatin1String(kBusName))) return false;
   QDBusInterface window(QLatin1String(kBusName), QLatin1String(kBusObject), QLatin1String(kPaletteInterface),
                         bus);
+  window.setTimeout(kPatienceForWindow);
   return QDBusReply<void>(window.call(QStringLiteral("Show"), shape)).isValid();
 }
 

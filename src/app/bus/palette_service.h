@@ -14,6 +14,8 @@
 #include <QStringList>
 #include <QVariantMap>
 
+#include <functional>
+
 namespace zc {
 
 class Picking;
@@ -36,9 +38,10 @@ class PaletteAdaptor;
 class PaletteService final : public QObject, protected QDBusContext {
   Q_OBJECT
 public:
-  PaletteService(Studio& model, Picking& picking, WatchModel& watch);
+  /// `occupied` tells whether a piece is being opened or saved.
+  PaletteService(Studio& model, Picking& picking, WatchModel& watch, std::function<bool()> occupied);
   ~PaletteService() override;
-  /// False where there is no bus, or where another window is spoken to already.
+  /// False where there is no bus, or while another window is spoken to; when that goes, this one is.
   [[nodiscard]] bool listening() const { return m_listening; }
 
 signals:
@@ -58,8 +61,11 @@ private:
   [[nodiscard]] std::optional<Srgb> checked(const QString& color);
   void lay(Srgb color, const QString& name, const QString& family);
   [[nodiscard]] QList<BusSwatch> swatches_of(const QString& set);
+  void listen();
   void tell_sets();
-  /// False, and refused, while a dialog or a menu has the hands.
+  /// The properties that are others than when they were told last.
+  void tell_properties();
+  /// False, and refused, while a question, a menu or a drag has the hands, or a piece is about to go.
   [[nodiscard]] bool hands_free();
   [[nodiscard]] bool inside(Srgb color, QString& nearest);
   [[nodiscard]] QList<BusPoint> mask_in(const QString& measure);
@@ -68,7 +74,9 @@ private:
   Picking& m_picks;
   WatchModel& m_watch;
   PaletteAdaptor* m_palette;
+  std::function<bool()> m_occupied;
   List<SwatchSet> m_told;
+  QVariantMap m_properties; ///< As they were told.
   bool m_listening = false;
 };
 
@@ -76,8 +84,75 @@ private:
 class PaletteAdaptor final : public QDBusAbstractAdaptor {
   Q_OBJECT
   Q_CLASSINFO("D-Bus Interface", "org.zonachrom.Palette1")
+  // As in packaging/org.zonachrom.Palette1.xml, which a test compares it with.
+  // clang-format off
+  Q_CLASSINFO("D-Bus Introspection",
+              "<interface name='org.zonachrom.Palette1'>"
+              "<property name='Color' type='s' access='read'/>"
+              "<property name='Value' type='d' access='read'/>"
+              "<property name='Name' type='s' access='read'/>"
+              "<property name='Set' type='s' access='read'/>"
+              "<property name='Sets' type='as' access='read'/>"
+              "<method name='Current'>"
+              "<arg name='hex' type='s' direction='out'/>"
+              "<arg name='value' type='d' direction='out'/>"
+              "<arg name='name' type='s' direction='out'/>"
+              "</method>"
+              "<method name='TakeUp'>"
+              "<arg name='color' type='s' direction='in'/>"
+              "</method>"
+              "<method name='Lay'>"
+              "<arg name='color' type='s' direction='in'/>"
+              "<arg name='name' type='s' direction='in'/>"
+              "<arg name='family' type='s' direction='in'/>"
+              "</method>"
+              "<method name='Swatches'>"
+              "<arg name='set' type='s' direction='in'/>"
+              "<arg name='swatches' type='a(sss)' direction='out'/>"
+              "</method>"
+              "<method name='Show'>"
+              "<arg name='shape' type='s' direction='in'/>"
+              "</method>"
+              "<method name='Hide'/>"
+              "<method name='Toggle'/>"
+              "<method name='Inside'>"
+              "<arg name='color' type='s' direction='in'/>"
+              "<arg name='inside' type='b' direction='out'/>"
+              "<arg name='nearest' type='s' direction='out'/>"
+              "</method>"
+              "<method name='Mask'>"
+              "<arg name='measure' type='s' direction='in'/>"
+              "<arg name='points' type='a(dd)' direction='out'/>"
+              "</method>"
+              "<method name='Watched'>"
+              "<arg name='shares' type='a{sd}' direction='out'/>"
+              "</method>"
+              "<signal name='Picked'>"
+              "<arg name='hex' type='s'/>"
+              "<arg name='value' type='d'/>"
+              "<arg name='name' type='s'/>"
+              "</signal>"
+              "<signal name='SetChanged'>"
+              "<arg name='set' type='s'/>"
+              "</signal>"
+              "<signal name='WatchedChanged'>"
+              "<arg name='shares' type='a{sd}'/>"
+              "</signal>"
+              "</interface>")
+  // clang-format on
+  Q_PROPERTY(QString Color READ color)
+  Q_PROPERTY(double Value READ value)
+  Q_PROPERTY(QString Name READ name)
+  Q_PROPERTY(QString Set READ set)
+  Q_PROPERTY(QStringList Sets READ sets)
 public:
   explicit PaletteAdaptor(PaletteService* service) : QDBusAbstractAdaptor(service), m_service(*service) {}
+
+  [[nodiscard]] QString color() const;
+  [[nodiscard]] double value() const;
+  [[nodiscard]] QString name() const;
+  [[nodiscard]] QString set() const;
+  [[nodiscard]] QStringList sets() const;
 
   Q_SLOT QString Current(double& value, QString& name);
   Q_SLOT void TakeUp(const QString& color);

@@ -21,7 +21,7 @@ Program::Program(Dialogs& toolkit_dialogs)
 }
 
 void Program::listen_on_bus() {
-  m_service.emplace(model, model.picking(), model.watch());
+  m_service.emplace(model, model.picking(), model.watch(), [this] { return job.running(); });
   // The caller has its answer before the user is asked anything.
   QObject::connect(&*m_service, &PaletteService::called, &window, &MainWindow::call, Qt::QueuedConnection);
   // At once: whoever calls it is about to look there.

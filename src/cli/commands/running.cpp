@@ -64,6 +64,8 @@ Result<QList<QVariant>> ask(const QString& method, const QList<QVariant>& argume
   if (answer.type() == QDBusMessage::ReplyMessage) return answer.arguments();
   if (answer.errorName() == QLatin1String(kBadInputOnBus))
     return Error{ErrorCode::BadInput, as_said(answer.errorMessage().toStdString()), method.toStdString()};
+  if (answer.errorName() == QLatin1String(kBusyOnBus))
+    return Error{ErrorCode::Unreadable, as_said(answer.errorMessage().toStdString()), kBusPlace};
   return Error{ErrorCode::Unreadable, as_said("The window of Zonachrom did not answer in time; try again."),
                kBusPlace};
 }

@@ -98,12 +98,13 @@ Result<LinePattern> LinePattern::read(std::string_view pattern) {
   LinePattern out;
   std::string words;
   for (std::size_t i = 0; i < pattern.size(); ++i) {
-    if (pattern[i] != '{') {
-      words += pattern[i];
+    const bool brace = pattern[i] == '{' || pattern[i] == '}';
+    if (brace && i + 1 < pattern.size() && pattern[i + 1] == pattern[i]) {
+      words += pattern[i++];
       continue;
     }
-    if (i + 1 < pattern.size() && pattern[i + 1] == '{') {
-      words += pattern[i++];
+    if (pattern[i] != '{') {
+      words += pattern[i];
       continue;
     }
     const auto end = pattern.find('}', i);

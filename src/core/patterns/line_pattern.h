@@ -29,7 +29,8 @@ struct LineFields {
 ///   {name} {family} {note} {set} {title}
 ///   {n} {count}
 /// A number behind a colon is the least width, 1 to 99; what is shorter is moved to the right, words to the
-/// left. "{{" is a brace. Line ends within words become spaces, so that a line stays one.
+/// left. "{{" and "}}" are braces; one "}" alone is one too. Line ends within words become spaces, so that a
+/// line stays one.
 class LinePattern {
 public:
   /// ERRORS: BadInput for an unknown or open field; the place is its byte, from 1.

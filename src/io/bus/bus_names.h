@@ -10,5 +10,7 @@ inline constexpr auto kPaletteInterface = "org.zonachrom.Palette1";
 /// The interface of the desktop entry specification, "D-Bus activation".
 inline constexpr auto kApplicationInterface = "org.freedesktop.Application";
 inline constexpr auto kBadInputOnBus = "org.zonachrom.Error.BadInput";
+/// A question, a menu or a drag is open, or a piece is being opened or saved: ask again.
+inline constexpr auto kBusyOnBus = "org.zonachrom.Error.Busy";
 
 } // namespace zc

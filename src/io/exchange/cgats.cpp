@@ -50,7 +50,8 @@ constexpr const char* kColumns[] = {"SAMPLE_ID", "SAMPLE_NAME", "FAMILY", "RGB_R
 constexpr std::size_t kLongestText = 1000; // The library reads strings of up to 1023 bytes.
 
 /// The format has no way to write quotes or line breaks within text. The space at the end makes the library
-/// quote a single word too, without which it could not read letters beyond ASCII again.
+/// quote a single word too, without which it could not read letters beyond ASCII again; without_spaces()
+/// takes it out of what was written.
 std::string table_text(const std::string& text) {
   std::string out = on_one_line(text);
   std::replace(out.begin(), out.end(), '"', '\'');
@@ -98,6 +99,19 @@ bool write_row(cmsHANDLE h, int row, const Family& family, const Swatch& s) {
               cmsIT8SetDataRowCol(h, row, 2, table_text(family.name).c_str());
   for (int i = 0; good && i < 6; ++i) good = cmsIT8SetDataRowColDbl(h, row, 3 + i, numbers[i]);
   return good;
+}
+
+/// Between quotes the texts end with the space of table_text(), which is none of theirs.
+std::string without_spaces(std::string table) {
+  bool quoted = false;
+  std::size_t to = 0;
+  for (const char c : table) {
+    if (c == '"' && quoted && to > 0 && table[to - 1] == ' ') --to;
+    if (c == '"') quoted = !quoted;
+    table[to++] = c;
+  }
+  table.resize(to);
+  return table;
 }
 
 bool write_rows(cmsHANDLE h, const SwatchSet& set) {
@@ -160,7 +174,7 @@ Result<std::string> cgats_text(const SwatchSet& set) {
   if (!good) return Error{ErrorCode::Unwritable, say(Sentence::CgatsNotMade, context.complaint()), "cgats"};
   out.resize(std::min<std::size_t>(size, out.size()));
   while (!out.empty() && out.back() == '\0') out.pop_back();
-  return out;
+  return without_spaces(std::move(out));
 }
 
 Result<FoundSet> read_cgats(std::string_view text) {
