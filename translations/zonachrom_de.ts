@@ -7178,10 +7178,6 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Farbfeld hinzufügen</translation>
     </message>
     <message>
-        <source>A dialog or a menu is open in Zonachrom; close it first.</source>
-        <translation>In Zonachrom ist ein Dialog oder ein Menü offen; zuerst schließen.</translation>
-    </message>
-    <message>
         <source>The mask encloses nothing.</source>
         <translation>Die Maske umschließt nichts.</translation>
     </message>
@@ -7192,6 +7188,14 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
     <message>
         <source>There is no shape &quot;%1&quot;; give column, strip or nothing.</source>
         <translation>Es gibt keine Form &quot;%1&quot;; gib column, strip oder nichts an.</translation>
+    </message>
+    <message>
+        <source>A dialog, a menu or a drag is open in Zonachrom; close it first.</source>
+        <translation>In Zonachrom ist ein Dialog oder ein Menü offen oder wird etwas gezogen; das muss zuerst enden.</translation>
+    </message>
+    <message>
+        <source>Zonachrom is opening or saving a piece; try again.</source>
+        <translation>Zonachrom öffnet oder sichert gerade ein Werk; bitte noch einmal versuchen.</translation>
     </message>
 </context>
 <context>

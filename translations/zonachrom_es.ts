@@ -7178,10 +7178,6 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>Añadir muestra</translation>
     </message>
     <message>
-        <source>A dialog or a menu is open in Zonachrom; close it first.</source>
-        <translation>Hay un diálogo o un menú abierto en Zonachrom; ciérralo antes.</translation>
-    </message>
-    <message>
         <source>The mask encloses nothing.</source>
         <translation>La máscara no encierra nada.</translation>
     </message>
@@ -7192,6 +7188,14 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
     <message>
         <source>There is no shape &quot;%1&quot;; give column, strip or nothing.</source>
         <translation>No hay forma &quot;%1&quot;; da column, strip o nada.</translation>
+    </message>
+    <message>
+        <source>A dialog, a menu or a drag is open in Zonachrom; close it first.</source>
+        <translation>En Zonachrom hay un diálogo o un menú abierto, o se está arrastrando algo; ciérrelo primero.</translation>
+    </message>
+    <message>
+        <source>Zonachrom is opening or saving a piece; try again.</source>
+        <translation>Zonachrom está abriendo o guardando una obra; inténtelo de nuevo.</translation>
     </message>
 </context>
 <context>

@@ -2,6 +2,7 @@
 // zonachrom-cli: the core from the command line. The answer is JSON on standard output; what went wrong is
 // one sentence on standard error, and the exit code says which kind of thing it was.
 #include "cli/command.h"
+#include "cli/completion.h"
 #include "cli/line_files.h"
 
 #include "io/files/stated_time.h"
@@ -13,6 +14,7 @@
 #include <algorithm>
 #include <csignal>
 #include <iostream>
+#include <string_view>
 
 namespace {
 
@@ -122,6 +124,10 @@ int main(int argc, char** argv) {
   app.add_flag("--compact", every.compact, "The answer on one line");
   app.add_flag("--quiet", every.quiet, "No answer; the exit code tells whether it went well");
   const auto commands = all_commands(Options(app));
+  if (argc > 1 && argv[1] == std::string_view("--complete")) {
+    const Status told = write_standard_output(completions(app, commands, {argv + 2, argv + argc}));
+    return told ? kDone : kNotWritten;
+  }
   try {
     app.parse(argc, argv);
   } catch (const CLI::Success& done) {

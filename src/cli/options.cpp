@@ -146,6 +146,7 @@ void Options::add_choice(const std::string& name, const std::vector<std::string>
       if (words[i] == given) return take(i);
     throw CLI::ValidationError(name, "\"" + given + "\" is no such choice; give " + in_words(words) + ".");
   };
+  m_files->choices[name.substr(name.find_first_not_of('-'))] = words;
   const std::string text =
       help + ": " + in_words(words) + (unsaid.empty() ? "" : "; " + unsaid + " when left out");
   need_it(m_app->add_option_function<std::string>(name, chosen, text)->type_name("WORD"), need);

@@ -6,6 +6,7 @@
 #include "core/base/word.h"
 
 #include <functional>
+#include <map>
 #include <memory>
 #include <optional>
 #include <string>
@@ -33,8 +34,9 @@ struct OutputFile {
   [[nodiscard]] bool named() const { return !path.empty(); }
 };
 
-/// The files of one command.
+/// The files of one command, and the words of its choices.
 struct CommandFiles {
+  std::map<std::string, std::vector<std::string>> choices; ///< By the name of the option, without dashes.
   struct In {
     std::string option;
     std::string* one = nullptr;               ///< Or
@@ -60,6 +62,7 @@ public:
   /// The same for a command that has commands of its own.
   [[nodiscard]] Options group(const std::string& name, const std::string& help) const;
   [[nodiscard]] bool parsed() const;
+  [[nodiscard]] bool is(const CLI::App& app) const { return m_app == &app; }
   [[nodiscard]] bool given(const std::string& name) const;
   /// Whether --force was given.
   [[nodiscard]] bool forced() const;

@@ -243,6 +243,24 @@ def nothing_is_replaced_unasked():
     expect(run("try", PHOTO, "--piece", DEMO, "--as", "study", "--pairs", "same.csv", "--format", "png", "-o", "same.csv"), USAGE, "two files")
 
 
+def shells_are_told_what_there_is():
+    def told(*words):
+        return run("--complete", *words).stdout.decode().splitlines()
+
+    assert told("gr") == ["grade"] and {"add", "rename"} <= set(told("set", "")) and "--strict" in told("grade", DEMO, "--s")
+    assert told("sheet", DEMO, "--background", "") == ["light", "dark"] and told("sheet", DEMO, "-o", "") == [":files .pdf .svg .png"]
+    assert told("grade", "") == [":files .zonachrom"] and told("grade", DEMO, "--set", "") == ["Row at dusk"]
+    assert told("version", "restore", DEMO, "a") == ["after rain"] and told("companion", "s") == ["show"]
+    assert "dusk/far shadow" in told("swatch", "lock", DEMO, "dusk/") and told("relate", "#123", "--relation", "tr")[0] == "triad"
+    # The shell itself asks and quotes.
+    with open("complete.sh", "w", encoding="utf-8") as file:
+        file.write(f'PATH="{os.path.dirname(CLI)}:$PATH"; source "{ROOT}/packaging/completion/zonachrom-cli"\n'
+                   f'COMP_WORDS=(zonachrom-cli version restore "{DEMO}" be); COMP_CWORD=4; _zonachrom_cli; printf "%s\\n" "${{COMPREPLY[@]}}"\n'
+                   'COMP_WORDS=(zonachrom-cli export made); COMP_CWORD=2; _zonachrom_cli; printf "%s\\n" "${COMPREPLY[@]}"\n')
+    lines = subprocess.check_output(["bash", "complete.sh"], text=True).splitlines()
+    assert lines[0] == "before\\ the\\ lamps\\ are\\ lit" and set(lines[1:]) == {"made.zonachrom", "made.before.zonachrom"}, lines
+
+
 def exit_codes():
     with open("damaged.zonachrom", "wb") as file:
         file.write(open(DEMO, "rb").read()[:5000])
@@ -297,6 +315,7 @@ def main():
         options_beyond_their_ranges()
         files_are_streams()
         nothing_is_replaced_unasked()
+        shells_are_told_what_there_is()
         exit_codes()
         surroundings()
         os.chdir("/")

@@ -28,7 +28,9 @@ with tempfile.TemporaryDirectory() as folder:
     for name in ["applications/org.zonachrom.Zonachrom.desktop", "metainfo/org.zonachrom.Zonachrom.metainfo.xml",
                  "mime/packages/org.zonachrom.Zonachrom.xml", "thumbnailers/zonachrom.thumbnailer",
                  "icons/hicolor/scalable/apps/org.zonachrom.Zonachrom.svg", "man/man1/zonachrom.1.gz",
-                 "man/man1/zonachrom-cli.1.gz", "bash-completion/completions/zonachrom-cli",
+                 "man/man1/zonachrom-cli.1.gz", "bash-completion/completions/zonachrom-cli", "zsh/site-functions/_zonachrom-cli",
+                 "fish/vendor_completions.d/zonachrom-cli.fish", "dbus-1/services/org.zonachrom.Zonachrom.service",
+                 "dbus-1/interfaces/org.zonachrom.Palette1.xml",
                  "zonachrom/coppersmiths-row.zonachrom", "zonachrom/standin-press.icc"]:
         expect((share / name).is_file(), f"{name} is not installed")
     # From there it runs, with nothing of the tree it was built in.
@@ -66,6 +68,22 @@ with tempfile.TemporaryDirectory() as folder:
     page = (packaging / "man/zonachrom.1").read_text().replace("\\-", "-")
     for option in set(re.findall(r"--[a-z][a-z-]*", ran(str(prefix / "bin/zonachrom"), "--help", env=home))) - {"--help-all"}:
         expect(option in page, f"zonachrom(1) does not name {option}")
+
+    # What is linked is named in the notices, and settled before the program begins.
+    libraries = {"Qt6": "Qt 6", "csv": "libcsv", "exiv2": "Exiv2", "heif": "libheif", "jemalloc": "jemalloc", "jpeg": "libjpeg-turbo",
+                 "lcms2": "Little CMS 2", "pipewire-0.3": "PipeWire", "polyclipping": "polyclipping", "pugixml": "pugixml",
+                 "qpdf": "qpdf", "tbb": "oneTBB", "tiff": "libtiff", "xcb": "XCB", "z": "zlib", "zip": "libzip"}
+    system = {"c", "m", "gcc_s", "stdc++", "ld-linux-x86-64"}
+    notices = (root / "docs/notices.md").read_text()
+    for program in ("zonachrom", "zonachrom-cli"):
+        told = ran("readelf", "-d", str(prefix / "bin" / program))
+        needed = re.findall(r"\(NEEDED\).*\[(?:lib)?([^]]+?)\.so", told)
+        expect(len(needed) > 8, f"no libraries of {program} were found")
+        for library in set(needed) - system:
+            name = libraries.get("Qt6" if library.startswith("Qt6") else library.split("-")[0] if library.startswith("xcb") else library)
+            expect(name and f"| {name} |" in notices, f"the notices do not name {library}, which {program} is linked with")
+        expect("BIND_NOW" in told or re.search(r"FLAGS_1.*NOW", told), f"{program} is not bound at once")
+        expect("GNU_RELRO" in ran("readelf", "-l", str(prefix / "bin" / program)), f"{program} is writable where it should not be")
 
 # The mark has no hue.
 for color in re.findall(r"#([0-9a-f]{6})", (packaging / "icons/org.zonachrom.Zonachrom.svg").read_text()):
