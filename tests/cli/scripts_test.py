@@ -243,6 +243,17 @@ def nothing_is_replaced_unasked():
     expect(run("try", PHOTO, "--piece", DEMO, "--as", "study", "--pairs", "same.csv", "--format", "png", "-o", "same.csv"), USAGE, "two files")
 
 
+def a_photo_becomes_a_sheet():
+    """The lines of the README, as they stand there and in docs/answers.md."""
+    lines = [line for line in open(ROOT + "/README.md", encoding="utf-8").read().splitlines() if line.startswith("zonachrom-cli ")]
+    assert len(lines) == 5 and "\n".join(lines) in open(ROOT + "/docs/answers.md", encoding="utf-8").read(), lines
+    os.mkdir("five")
+    shutil.copy(PHOTO, "five/photo.jpg")
+    told = subprocess.check_output(["bash", "-ec", "\n".join(lines)], cwd="five", text=True,
+                                   env={**os.environ, "PATH": os.path.dirname(CLI) + ":" + os.environ["PATH"]})
+    assert open("five/sheet.pdf", "rb").read().startswith(b"%PDF") and '"set":"Evening","count":14' in told, told
+
+
 def shells_are_told_what_there_is():
     def told(*words):
         return run("--complete", *words).stdout.decode().splitlines()
@@ -315,6 +326,7 @@ def main():
         options_beyond_their_ranges()
         files_are_streams()
         nothing_is_replaced_unasked()
+        a_photo_becomes_a_sheet()
         shells_are_told_what_there_is()
         exit_codes()
         surroundings()
