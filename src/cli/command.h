@@ -52,6 +52,7 @@ template <class T> [[nodiscard]] Result<T> of_file(Result<T> read) {
 [[nodiscard]] Command add_recover(const Options& app);
 [[nodiscard]] Command add_rules(const Options& app);
 [[nodiscard]] Command add_remedy(const Options& app);
+[[nodiscard]] Command add_study(const Options& app);
 [[nodiscard]] std::vector<Command> add_set_commands(const Options& app);
 [[nodiscard]] std::vector<Command> add_version_commands(const Options& app);
 [[nodiscard]] std::vector<Command> add_family_commands(const Options& app);

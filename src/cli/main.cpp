@@ -48,13 +48,13 @@ ExitCode exit_code(const Error& error) {
 std::vector<Command> all_commands(const Options& app) {
   std::vector<Command> out;
   for (const auto& add :
-       {add_new,        add_show,   add_details, add_recover, add_rules,     add_remedy,  add_describe,
-        add_difference, add_wheel,  add_mask,    add_ramp,    add_mix,       add_recipe,  add_reach,
-        add_fewest,     add_relate, add_ladder,  add_between, add_check,     add_limit,   add_export,
-        add_import,     add_grade,  add_adjust,  add_pack,    add_thumbnail, add_inspect, add_sample,
-        add_extract,    add_look,   add_try,     add_keys,    add_sheet,     add_plan,    add_press,
-        add_follow,     add_now,    add_use,     add_add,     add_companion, add_inside,  add_outline,
-        add_watched})
+       {add_new,      add_show,       add_details, add_recover, add_rules,   add_remedy,    add_study,
+        add_describe, add_difference, add_wheel,   add_mask,    add_ramp,    add_mix,       add_recipe,
+        add_reach,    add_fewest,     add_relate,  add_ladder,  add_between, add_check,     add_limit,
+        add_export,   add_import,     add_grade,   add_adjust,  add_pack,    add_thumbnail, add_inspect,
+        add_sample,   add_extract,    add_look,    add_try,     add_keys,    add_sheet,     add_plan,
+        add_press,    add_follow,     add_now,     add_use,     add_add,     add_companion, add_inside,
+        add_outline,  add_watched})
     out.push_back(add(app));
   const Options parcel = app.group("parcel", "Sets and masks for others in one file");
   out.push_back(add_parcel_pack(parcel));

@@ -439,7 +439,7 @@ void BesideTask::the_window_the_companion_and_the_bus_go_in_any_order() {
     CopyOnPick copy_on_pick(model);
     auto window = std::make_unique<MainWindow>(model, job, documents, copy_on_pick, dialogs);
     auto beside = std::make_unique<Beside>(model, copy_on_pick, *window);
-    auto bus = std::make_unique<PaletteService>(model, model.picking(), model.watch());
+    auto bus = std::make_unique<PaletteService>(model, model.picking(), model.watch(), [] { return false; });
     model.set_unfinished(&hands);
     questions.ask_over(*window);
     QVERIFY(Waited(documents, job).open(QStringLiteral(DEMO_PIECE)));

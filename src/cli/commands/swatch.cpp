@@ -2,13 +2,18 @@
 // zonachrom-cli swatch: what the staff, the rows and the list do to swatches.
 #include "cli/change.h"
 
+#include "core/color/convert.h"
 #include "core/piece/laying.h"
+#include "core/piece/press_check.h"
+#include "io/exchange/css_color.h"
+#include "io/shelf/press_shelf.h"
 
 namespace zc::cli {
 namespace {
 
 struct SwatchRequest : ChangeRequest {
-  std::string color, family, note;
+  std::string color, family, note, inks, profile, book;
+  std::optional<Finish> finish;
   std::vector<std::string> swatches;
   int place = 0, count = 1;
   Way way = Way::Straight;
@@ -96,12 +101,55 @@ Command add_swatch_fill(const Options& group) {
   return out;
 }
 
+/// As inks of a press, as a name in a book, or none any longer.
+Result<Piece> coded(const Piece& p, Id id, const SwatchRequest& r) {
+  const int ways = int(!r.inks.empty()) + int(!r.book.empty()) + int(r.off);
+  if (ways > 1 || (ways == 0 && !r.finish))
+    return Error{ErrorCode::BadInput, as_said("Give one of --inks, --book and --off, or a --finish."),
+                 "--inks"};
+  if (r.off) return without_codes(p, {id});
+  Result<Piece> out = p;
+  if (!r.inks.empty()) {
+    const auto press =
+        of_file(open_press(r.profile.empty() ? shipped_press() : std::filesystem::path(r.profile)));
+    if (!press) return press.error();
+    const auto inks = typed_inks("cmyk " + r.inks);
+    if (!inks) return inks.error();
+    if (!*inks)
+      return Error{ErrorCode::BadInput, as_said("\"" + r.inks + "\" is not four inks, as 20,40,0,12.5."),
+                   "--inks"};
+    out = with_swatch_coded(p, id, written_inks(**press, **inks));
+  } else if (!r.book.empty()) {
+    const Swatch& swatch = *find_swatch(p, id);
+    const std::string name = r.to.empty() ? swatch.name : r.to;
+    out = with_swatch_coded(p, id, code_with(BookName{r.book, name}, lab_d50_from_srgb(swatch.color)));
+  }
+  if (out && r.finish) out = with_finish(std::move(out).value(), {id}, *r.finish);
+  return out;
+}
+
+Command add_swatch_code(const Options& group) {
+  const SwatchAsked r = swatch_asked();
+  const Options command =
+      group.command("code", "Write a swatch as inks of a press, or as a name in a color book");
+  Command out = one(command, r, coded);
+  command.text("--inks", r->inks, "Cyan, magenta, yellow and black in percent: C,M,Y,K");
+  command.input("--profile", r->profile, "ICC profile of the press; the stand-in when left out",
+                Options::Need::MayBeLeftOut);
+  command.text("--book", r->book, "Name of the color book");
+  command.text("--name", r->to, "Name in the book; that of the swatch when left out");
+  command.choice<Finish>("--finish", kFinishWords, "What the ink does that no display shows",
+                         [r = r.get()](Finish finish) { r->finish = finish; });
+  command.flag("--off", r->off, "Take the code off; the color stays");
+  return out;
+}
+
 } // namespace
 
 std::vector<Command> add_swatch_commands(const Options& app) {
   const Options group = app.group(
-      "swatch", "Swatches of a set: add, rename, color, note, move, copy, lock, mark, fill, delete");
-  std::vector<Command> out{add_swatch_add(group), add_swatch_fill(group)};
+      "swatch", "Swatches of a set: add, rename, color, code, note, move, copy, lock, mark, fill, delete");
+  std::vector<Command> out{add_swatch_add(group), add_swatch_fill(group), add_swatch_code(group)};
   {
     const SwatchAsked r = swatch_asked();
     const Options command = group.command("rename", "Give a swatch another name");
