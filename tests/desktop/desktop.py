@@ -192,13 +192,13 @@ class Palette:
                                     self.GLib.Variant(signature, arguments), None, 0, 45_000)
         return answer.unpack()
 
-    def fails(self, method, signature, *arguments):
+    def fails(self, method, signature, *arguments, error_name="BadInput"):
         """The sentence of the error."""
         try:
             self.call(method, signature, *arguments)
         except self.GLib.Error as error:
             name = self.Gio.dbus_error_get_remote_error(error)
-            assert name == "org.zonachrom.Error.BadInput", name
+            assert name == f"org.zonachrom.Error.{error_name}", name
             return error.message.split(": ", 1)[1]
         raise AssertionError(f"{method}{arguments} was taken")
 

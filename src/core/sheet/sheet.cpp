@@ -224,9 +224,11 @@ private:
     const double left = beside ? x + disc + kGap : x;
     const double facts_width = beside ? width - disc - kGap : width;
     double y = beside ? m_y : m_y + disc + 4;
+    constexpr std::size_t most_lines = 3;
     for (const auto& fact : facts)
-      if (y + line_of(kNoteSize) <= bottom())
-        y += text(left, y, facts_width, fact, kNoteSize, false, true) * 1.12;
+      for (const auto& line : wrapped_words(fact, facts_width, kNoteSize, false, most_lines, m_measure))
+        if (y + line_of(kNoteSize) <= bottom())
+          y += text(left, y, facts_width, line, kNoteSize, false, true) * 1.12;
     return std::max(disc, y - m_y);
   }
 
