@@ -208,6 +208,31 @@ void PaintsTask::colors_are_smeared_and_picked_up_in_one_stroke() {
   const Srgb smeared = m_desk->model().paints().field()->of_parts(parts_under(3, streaks, {0.5, 0.6}))->color;
   QVERIFY(difference_to(plain, smeared) > 3);
   QVERIFY(difference_to(seen_at(at(0.5, 0.6)), smeared) < 1);
+  // A corner of another color changes the smear too.
+  const Mixing before_other = mixing();
+  Mixing other = before_other;
+  other.corners[1].color = {0.2, 0.7, 0.3};
+  m_desk->model().picking().mix_by_hand(other);
+  const Srgb green = m_desk->model().paints().field()->of_parts(parts_under(3, streaks, {0.5, 0.6}))->color;
+  QVERIFY(difference_to(green, smeared) > 3);
+  QVERIFY(difference_to(seen_at(at(0.5, 0.6)), green) < 1);
+  m_desk->model().picking().mix_by_hand(before_other);
+  // One is seen while it is drawn.
+  const FieldPath drawn{{0.2, 0.9}, {0.3, 0.9}, {0.42, 0.9}};
+  press(field(), at(0.2, 0.9));
+  move(field(), at(0.3, 0.9));
+  static_cast<void>(seen_at(at(0.4, 0.9)));
+  move(field(), at(0.42, 0.9));
+  auto with_drawn = streaks;
+  with_drawn.push_back(zc::smeared(3, streaks, drawn));
+  const auto there = parts_under(3, with_drawn, {0.4, 0.9});
+  const Srgb under_hand = m_desk->model().paints().field()->of_parts(there)->color;
+  QVERIFY(difference_to(under_hand, m_desk->model().paints().field()->at({0.4, 0.9})->color) > 2);
+  QVERIFY(difference_to(seen_at(at(0.4, 0.9)), under_hand) < 1);
+  release(field(), at(0.42, 0.9));
+  field().setFocus();
+  QTest::keyClick(&field(), Qt::Key_Escape);
+  QCOMPARE(mixing().smears.size(), std::size_t{1});
   press_word("mix.pick");
   click(field(), at(0.5, 0.6));
   QVERIFY(difference_to(m_desk->session().color(), smeared) < 0.5);

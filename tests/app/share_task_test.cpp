@@ -537,6 +537,7 @@ void ShareTask::ink_is_read_and_typed() {
   const char* const typed[] = {"20", "80", "10", "30"};
   for (int n = 0; n < 4; ++n) type_into(field(n), QLatin1String(typed[n]));
   for (int n = 0; n < 4; ++n) QCOMPARE(field(n).text(), QLatin1String(typed[n]));
+  QVERIFY(!m_desk->notice().contains("No display shows"));
   m_desk->model().picking().use_color({0.8, 0.5, 0.3});
   CHECK_NEAR(field(0).value(), ink.c, 1e-9);
   // Typed whole, or taken up again from the set, it is as it was written.
