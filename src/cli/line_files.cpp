@@ -198,6 +198,13 @@ Status LineFiles::settle(const CommandFiles::Out& out, const CommandFiles& all, 
   return Done{};
 }
 
+Status LineFiles::fetch_all(const CommandFiles::In& in) {
+  if (in.one) return fetch(*in.one);
+  for (std::string& file : *in.many)
+    if (const Status fetched = fetch(file); !fetched) return fetched.error();
+  return Done{};
+}
+
 Status LineFiles::prepare(const Options& options) {
   CommandFiles& all = options.files();
   for (const auto& in : all.in) {
@@ -212,11 +219,7 @@ Status LineFiles::prepare(const Options& options) {
     if (!settled) return settled.error();
   }
   for (const auto& in : all.in) {
-    Status fetched = Done{};
-    if (in.one) fetched = fetch(*in.one);
-    if (in.many)
-      for (std::string& file : *in.many)
-        if (fetched) fetched = fetch(file);
+    const Status fetched = fetch_all(in);
     if (!fetched) return fetched.error();
   }
   return Done{};

@@ -31,6 +31,7 @@ private:
     std::string given, stands_for_it;
   };
   [[nodiscard]] Status fetch(std::string& file);
+  [[nodiscard]] Status fetch_all(const CommandFiles::In& in);
   [[nodiscard]] Status settle(const CommandFiles::Out& out, const CommandFiles& all, bool forced);
   [[nodiscard]] Result<std::string> folder();
   std::unique_ptr<QTemporaryDir> m_folder;

@@ -38,7 +38,8 @@ ObserveMenu::ObserveMenu(AppModel& model, ObserveDesk& observe, Arrivals& arriva
   add_command("showWholePhoto", tr("Show &whole photo"), tr("Show the whole photo again after a crop"), {},
               [this] { m_observe.photo().crop_view(false); });
   add_command("pinSpot", tr("Pin spot to compare with"),
-              tr("Compare this place of the photo with what is under the pointer; press the key there again to remove the pin"),
+              tr("Compare this place of the photo with what is under the pointer; press the key there again "
+                 "to remove the pin"),
               QKeySequence(Qt::Key_D), [this] { m_observe.photo().pin_spot(); });
   add_command("addBothSpots", tr("Add both spots"),
               tr("Add the pinned spot and what is under the pointer as two swatches"),
