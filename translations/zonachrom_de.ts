@@ -1497,6 +1497,10 @@ in die Maske geholt</translation>
         <translation>eine ganze Zahl über 0</translation>
     </message>
     <message>
+        <source>a whole number from %1 to %2</source>
+        <translation>eine ganze Zahl von %1 bis %2</translation>
+    </message>
+    <message>
         <source>Without this area nothing would be left of the mask; remove the whole mask instead.</source>
         <translation>Ohne diese Fläche bliebe nichts von der Maske; stattdessen die ganze Maske entfernen.</translation>
     </message>

@@ -1497,6 +1497,10 @@ llevado a la máscara</translation>
         <translation>un número entero mayor que 0</translation>
     </message>
     <message>
+        <source>a whole number from %1 to %2</source>
+        <translation>un número entero de %1 a %2</translation>
+    </message>
+    <message>
         <source>Without this area nothing would be left of the mask; remove the whole mask instead.</source>
         <translation>Sin esta área no quedaría nada de la máscara; quita la máscara entera.</translation>
     </message>

@@ -53,3 +53,4 @@ for paint in "titanium white:1" "burnt sienna:1.5" "yellow earth:1" "ultramarine
   cli paint add "$piece" "${paint%:*}" --trade "${paint%:*}" --strength "${paint#*:}"
 done
 cli paint use "$piece" "bone black" --off
+for color in "#d8904a" "#f2bd84" "#98573f" "#363f4c" "#5c67b4"; do cli well fill "$piece" "$color"; done

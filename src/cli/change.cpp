@@ -6,6 +6,8 @@
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
 
+#include <filesystem>
+
 namespace zc::cli {
 namespace {
 
@@ -33,34 +35,61 @@ bool is_meant(const Swatch& swatch, const Family& family, const std::string& nam
          family.name + "@" + std::to_string(swatch.place + 1) == name || hex_of(swatch.color) == name;
 }
 
-} // namespace
-
-Result<Json> change(const ChangeRequest& request, const Edit& edit) {
+/// The one way in which a piece file is changed.
+Result<Changed> changed_document(const ChangeRequest& request, const std::function<Status(Document&)>& edit) {
   const FileClaim claim(request.output.path, kClaimPatience);
   if (claim.taken()) return taken_elsewhere(request.output.path);
-  const auto document = open_document(request.piece);
-  if (!document) return document.error();
-  Piece before = document->piece;
-  const Id current = before.current_set;
-  if (!request.set.empty()) {
-    const auto set = set_named(before, request.set);
-    if (!set) return set.error();
-    before.current_set = (*set)->id;
-  }
-  auto edited = edit(before);
+  std::error_code code;
+  const bool fresh = request.may_be_new && !std::filesystem::exists(request.piece, code);
+  const Result<Document> before = fresh ? Document{new_piece(""), {}} : open_document(request.piece);
+  if (!before) return before.error();
+  Document after = *before;
+  const Status edited = edit(after);
   if (!edited) return edited.error();
-  Document changed = *document;
-  changed.piece = std::move(edited).value();
-  if (changed.piece.current_set == before.current_set) changed.piece.current_set = current;
-  if (const auto faults = check(changed.piece); !faults.empty())
+  if (const auto faults = check(after.piece); !faults.empty())
     return Error{ErrorCode::BadInput, faults.front().said, faults.front().place};
-  const bool differs = changed.piece != document->piece;
-  Json told{{"files", Json::array()}, {"changed", differs}};
-  if (!differs && request.output.path == request.piece) return told;
-  const Status saved = save_document(request.output.path, changed);
+  const bool differs = after.piece != before->piece || after.at_hand != before->at_hand;
+  const bool written = differs || request.output.path != request.piece;
+  const Status saved = written ? save_document(request.output.path, after) : Done{};
   if (!saved) return saved.error();
-  told["files"] = files_json(request.output.path);
-  return told;
+  return Changed{{{"files", written ? files_json(request.output.path) : Json::array()}, {"changed", differs}},
+                 std::move(after.piece)};
+}
+
+} // namespace
+
+Result<Changed> changed(const ChangeRequest& request, const Edit& edit) {
+  return changed_document(request, [&](Document& document) -> Status {
+    Piece before = document.piece;
+    const Id current = before.current_set;
+    if (!request.set.empty()) {
+      const auto set = set_named(before, request.set);
+      if (!set) return set.error();
+      before.current_set = (*set)->id;
+    }
+    auto edited = edit(before);
+    if (!edited) return edited.error();
+    document.piece = std::move(edited).value();
+    if (document.piece.current_set == before.current_set) document.piece.current_set = current;
+    return Done{};
+  });
+}
+
+Result<Json> change(const ChangeRequest& request, const Edit& edit) {
+  auto made = changed(request, edit);
+  if (!made) return made.error();
+  return std::move(made).value().answer;
+}
+
+Result<Json> change_at_hand(const ChangeRequest& request, const AtHandEdit& edit) {
+  auto made = changed_document(request, [&](Document& document) -> Status {
+    auto edited = edit(document.at_hand);
+    if (!edited) return edited.error();
+    document.at_hand = std::move(edited).value();
+    return Done{};
+  });
+  if (!made) return made.error();
+  return std::move(made).value().answer;
 }
 
 Command change_command(const Options& command, const std::shared_ptr<ChangeRequest>& request,

@@ -3,7 +3,8 @@
 // and saved; its version before stays beside it.
 #pragma once
 
-#include "cli/command.h"
+#include "cli/line/command.h"
+#include "core/session/at_hand.h"
 
 #include <algorithm>
 
@@ -12,14 +13,24 @@ namespace zc::cli {
 struct ChangeRequest {
   std::string piece, set; ///< The current set where none is named.
   OutputFile output;
-  std::string name, to; ///< Of what is changed, and its new name; for the commands that have them.
+  std::string name, to;    ///< Of what is changed, and its new name; for the commands that have them.
+  bool may_be_new = false; ///< A piece that is not there begins empty.
 };
 
 using Edit = std::function<Result<Piece>(const Piece&)>;
+/// Of what is kept at hand beside the piece, such as the wells.
+using AtHandEdit = std::function<Result<AtHand>(const AtHand&)>;
+struct Changed {
+  Json answer;
+  Piece piece; ///< As it is now.
+};
 /// The edit is made with the named set as the current one, which then is what it was before, unless the edit
 /// itself makes another one current. The answer tells the files written, and whether anything changed.
 /// ERRORS: of the edit; Unwritable while another command or a window has the piece.
+[[nodiscard]] Result<Changed> changed(const ChangeRequest& request, const Edit& edit);
+/// The answer alone.
 [[nodiscard]] Result<Json> change(const ChangeRequest& request, const Edit& edit);
+[[nodiscard]] Result<Json> change_at_hand(const ChangeRequest& request, const AtHandEdit& edit);
 
 /// A command with the piece, -o and, if asked for, --set; `edit` is called with the options parsed.
 [[nodiscard]] Command change_command(const Options& command, const std::shared_ptr<ChangeRequest>& request,

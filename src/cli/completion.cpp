@@ -93,21 +93,24 @@ const CommandFiles* files_of(const CLI::App& app, const std::vector<Command>& co
   return nullptr;
 }
 
-/// The words of a choice, the names in the piece, or ":files" with the endings that are written.
+/// ":files" with the endings of what is written under this name.
+std::string files_wanted(const std::string& name, const CommandFiles* files) {
+  std::string wanted = ":files";
+  for (const auto& out : files ? files->out : std::vector<CommandFiles::Out>())
+    if (out.option.find("--" + name) != std::string::npos || out.option == name)
+      for (const FileFormat& format : out.formats)
+        for (const std::string& ending : format.endings) wanted += " " + ending;
+  if (name == "piece") wanted += " .zonachrom";
+  if (name == "parcel") wanted += " .zonaparcel";
+  return wanted;
+}
+
+/// The words of a choice, the names in the piece, or the files that are wanted.
 Names values(const CLI::Option& option, const CommandFiles* files, const std::vector<std::string>& words) {
-  const std::string name = option.get_single_name();
+  const std::string& name = option.get_single_name();
   if (files)
     if (const auto choice = files->choices.find(name); choice != files->choices.end()) return choice->second;
-  if (option.get_type_name() == "FILE") {
-    std::string wanted = ":files";
-    for (const auto& out : files ? files->out : std::vector<CommandFiles::Out>())
-      if (out.option.find("--" + name) != std::string::npos || out.option == name)
-        for (const FileFormat& format : out.formats)
-          for (const std::string& ending : format.endings) wanted += " " + ending;
-    if (name == "piece") wanted += " .zonachrom";
-    if (name == "parcel") wanted += " .zonaparcel";
-    return {wanted};
-  }
+  if (option.get_type_name() == "FILE") return {files_wanted(name, files)};
   const auto piece = piece_of(words);
   return piece ? names_in(*piece, name, value_after(words, "--set")) : Names();
 }

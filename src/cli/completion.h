@@ -3,7 +3,7 @@
 // line.
 #pragma once
 
-#include "cli/command.h"
+#include "cli/line/command.h"
 
 namespace zc::cli {
 

@@ -2,8 +2,8 @@
 // Picks of the running window as JSON.
 #pragma once
 
-#include "cli/answers.h"
-#include "cli/line_files.h"
+#include "cli/line/answers.h"
+#include "cli/line/line_files.h"
 
 #include <QCoreApplication>
 #include <QDBusArgument>

@@ -2,7 +2,7 @@
 // Masks as they are given on a line, and told.
 #pragma once
 
-#include "cli/answers.h"
+#include "cli/line/answers.h"
 #include "core/base/result.h"
 
 namespace zc::cli {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/paints.h"
 
-#include "cli/command.h"
+#include "cli/line/command.h"
 #include "cli/sets.h"
 #include "core/base/sentences.h"
 #include "core/piece/import.h"

@@ -2,7 +2,7 @@
 // Paints as the commands are given them.
 #pragma once
 
-#include "cli/options.h"
+#include "cli/line/options.h"
 #include "core/piece/paints.h"
 
 namespace zc::cli {

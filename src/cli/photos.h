@@ -2,7 +2,7 @@
 // What the photo commands of zonachrom-cli share.
 #pragma once
 
-#include "cli/command.h"
+#include "cli/line/command.h"
 #include "core/image/pixels.h"
 #include "core/mask/mask.h"
 #include "io/photo/profile.h"

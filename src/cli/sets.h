@@ -2,7 +2,7 @@
 // What the commands on sets share.
 #pragma once
 
-#include "cli/options.h"
+#include "cli/line/options.h"
 #include "core/base/result.h"
 #include "core/patterns/lines_pattern.h"
 #include "core/piece/piece.h"

@@ -427,6 +427,29 @@ void CrossingTask::other_programs_wait_for_free_hands() {
   question.show();
   QVERIFY(QTest::qWaitForWindowExposed(&question));
   waits([&question] { question.close(); });
+  // However many pieces are called for, the user is asked once, and the last one is opened.
+  const auto call_often = [this] {
+    for (int i = 0; i < 5; ++i) desk().window.arrivals().open_when_free({i % 2 == 0 ? b() : a()});
+  };
+  for (const bool agrees : {false, true}) {
+    QVERIFY(
+        desk().model().store().apply("Rename", [](Piece p) { return with_title(std::move(p), "edited"); }));
+    desk().dialogs.unsaved_questions = 0;
+    desk().dialogs.unsaved = agrees ? UnsavedAnswer::Discard : UnsavedAnswer::Cancel;
+    desk().dialogs.while_asked = [&] {
+      QDialog asked(&desk().window);
+      asked.setModal(true);
+      asked.show();
+      QVERIFY(QTest::qWaitForWindowExposed(&asked));
+      call_often();
+    };
+    desk().window.arrivals().open_when_free({b()});
+    QVERIFY(comes_true([this] { return !desk().window.arrivals().files_wait(); }));
+    desk().wait_for_files();
+    QCOMPARE(desk().dialogs.unsaved_questions, 1);
+    QCOMPARE(desk().program.documents.path(), agrees ? b() : a());
+  }
+  QVERIFY(desk().documents().open(a()));
   // Free hands are not kept waiting.
   desk().window.arrivals().open_when_free({b()});
   desk().wait_for_files();

@@ -2,6 +2,7 @@
 // Bringing photos in: large ones without freezing, bad ones without harm.
 #include "core/piece/edits.h"
 #include "desk.h"
+#include "model/derived/job_pool.h"
 
 #include <QBuffer>
 #include <QClipboard>
@@ -137,7 +138,9 @@ private slots:
     import_photo("large.jpg");
     m_desk->trigger("newPiece");
     QVERIFY(m_desk->model().photos().intakes().empty());
-    QTest::qWait(1500);
+    // What was being decoded is at its end, and has been told.
+    QVERIFY(all_jobs_rest(120'000));
+    QCoreApplication::processEvents();
     QVERIFY(m_desk->piece().references.empty());
     QVERIFY(!m_desk->model().store().edited());
   }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Every control of the window by desk, kind and word: what can be pressed says what it does, and
-// docs/controls.md tells all of them.
+// docs/controls.md tells all of them; docs/command-lines.md tells for each command how the command line does
+// it.
 #include "app/controls/word_control.h"
 #include "app/desks/desk_list.h"
 #include "app/menus/command_menu.h"
@@ -50,11 +51,24 @@ std::set<Told> controls_at(DeskTop& desk, Desk at) {
   return out;
 }
 
-QStringList verbs() {
-  QFile file(QStringLiteral(REFERENCE_FOLDER "/verbs.txt"));
-  if (!file.open(QIODevice::ReadOnly)) qFatal("the list of verbs is missing");
+QStringList reference_lines(const QString& name) {
+  QFile file(QStringLiteral(REFERENCE_FOLDER "/") + name);
+  if (!file.open(QIODevice::ReadOnly)) qFatal("a list of words is missing");
   return QString::fromUtf8(file.readAll()).split(QLatin1Char('\n'), Qt::SkipEmptyParts);
 }
+QStringList verbs() { return reference_lines(QStringLiteral("verbs.txt")); }
+
+/// Whether a page of the documentation is as it is made anew; else the new one lies in the build folder.
+bool is_kept(const QString& name, const QString& made) {
+  QFile kept(QStringLiteral(DOCS_FOLDER "/") + name);
+  if (kept.open(QIODevice::ReadOnly) && QString::fromUtf8(kept.readAll()) == made) return true;
+  QFile out(QStringLiteral(PROGRAM_FOLDER "/../") + name);
+  if (out.open(QIODevice::WriteOnly)) out.write(made.toUtf8());
+  return false;
+}
+
+/// Without the mark of its key and what stands behind it as a form.
+QString plain(QString text) { return text.remove(QLatin1Char('&')).remove(QStringLiteral("...")); }
 
 } // namespace
 
@@ -65,6 +79,7 @@ private slots:
   void init() { m_desk = demo_at(Desk::Observe); }
   void every_action_begins_with_a_verb();
   void the_list_of_controls_is_kept();
+  void every_command_has_its_line();
   void each_desk_is_quiet();
   void one_word_means_one_thing_on_a_desk();
   void what_cannot_be_used_says_why();
@@ -109,13 +124,46 @@ void WordsTask::the_list_of_controls_is_kept() {
     for (const Told& t : controls_at(*m_desk, desk.value))
       made += QStringLiteral("| %1 | %2 | %3 |\n").arg(t.kind, t.word, t.name);
   }
-  QFile kept(QStringLiteral(DOCS_FOLDER "/controls.md"));
-  const QString is = kept.open(QIODevice::ReadOnly) ? QString::fromUtf8(kept.readAll()) : QString();
-  if (is != made) {
-    QFile out(QStringLiteral(PROGRAM_FOLDER "/../controls.md"));
-    if (out.open(QIODevice::WriteOnly)) out.write(made.toUtf8());
+  QVERIFY2(is_kept(QStringLiteral("controls.md"), made),
+           "docs/controls.md is old; the new one lies as controls.md in the build folder");
+}
+
+/// tests/reference/command_lines.txt says for each how the command line does it, or why it does not.
+void WordsTask::every_command_has_its_line() {
+  std::map<QString, QString> lines;
+  for (const QString& line : reference_lines(QStringLiteral("command_lines.txt")))
+    lines[line.section(QStringLiteral(": "), 0, 0)] = line.section(QStringLiteral(": "), 1);
+  QString made =
+      "# The commands of the window, and their lines\n\nWhat stands in capitals is a file, a name or "
+      "a number of your own.\n";
+  QStringList without;
+  std::set<QString> used;
+  static const QRegularExpression numbered("\\.[^.]+$");
+  for (const auto* menu : m_desk->window.findChildren<CommandMenu*>()) {
+    QString rows;
+    for (const auto* command : menu->actions()) {
+      const QString name = command->objectName().replace(numbered, QStringLiteral(".*"));
+      if (command->menu() || command->isSeparator() || menu->title().contains("recent") ||
+          name == QStringLiteral("recent.*"))
+        continue;
+      const auto line = lines.find(name);
+      if (line == lines.end()) {
+        without << name + ": " + plain(command->text());
+        continue;
+      }
+      used.insert(name);
+      const bool runs = line->second.startsWith(QStringLiteral("zonachrom"));
+      rows += QStringLiteral("| %1 | %2 |\n")
+                  .arg(plain(command->text()), runs ? "`" + line->second + "`" : line->second);
+    }
+    if (!rows.isEmpty())
+      made +=
+          "\n## " + plain(menu->title()) + "\n\n| in the window | on the command line |\n|---|---|\n" + rows;
   }
-  QVERIFY2(is == made, "docs/controls.md is old; the new one lies as controls.md in the build folder");
+  QVERIFY2(without.isEmpty(), qPrintable(without.join("\n")));
+  for (const auto& [name, line] : lines) QVERIFY2(used.contains(name), qPrintable(name));
+  QVERIFY2(is_kept(QStringLiteral("command-lines.md"), made),
+           "docs/command-lines.md is old; the new one lies as command-lines.md in the build folder");
 }
 
 /// At most two thirds of what stood there before the words of the window were written anew; the rest is one

@@ -378,7 +378,9 @@ private slots:
   void a_piece_is_checked_and_limited() {
     const QTemporaryDir folder;
     const QString path = folder.filePath("p.zonachrom"), out = folder.filePath("out.zonachrom");
-    QVERIFY(run({"check", DEMO_PIECE}).json() == (J{{"version", 1}, {"ok", true}, {"faults", J::array()}}));
+    const J whole{{"file", DEMO_PIECE}, {"ok", true}, {"faults", J::array()}};
+    QVERIFY(run({"check", DEMO_PIECE, DEMO_PIECE}).json() ==
+            (J{{"version", 1}, {"ok", true}, {"pieces", J::array({whole, whole})}}));
     QVERIFY(run({"check", folder.filePath("none")}).code == 3);
     // Everything that is wrong is told, each with its place.
     J json = J::parse(document_to_json(full_document()));
@@ -393,7 +395,7 @@ private slots:
     const J told = broken.json();
     QVERIFY(told["ok"] == false);
     std::set<std::string> places;
-    for (const auto& fault : told["faults"]) places.insert(fault["place"].get<std::string>());
+    for (const auto& fault : told["pieces"][0]["faults"]) places.insert(fault["place"].get<std::string>());
     for (const char* place :
          {"bands", "sets[1].families[0].swatches[0].place", "sets[1].families[0].swatches[1].id"})
       QVERIFY2(places.contains(place), place);

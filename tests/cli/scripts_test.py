@@ -18,8 +18,8 @@ PAINTS = "#f8f8f6 white\n#c78a36 earth\n#264ba5 blue\n"
 DONE, NO, USAGE, INPUT, OUTPUT, WINDOW = range(6)
 
 
-def run(*line, stdin=b"", env=None, stdout=subprocess.PIPE):
-    told = subprocess.run([CLI, *line], input=stdin, stdout=stdout, stderr=subprocess.PIPE, env=env, check=False, timeout=120)
+def run(*line, stdin=b"", env=None, stdout=subprocess.PIPE, program=CLI):
+    told = subprocess.run([program, *line], input=stdin, stdout=stdout, stderr=subprocess.PIPE, env=env, check=False, timeout=120)
     told.stderr = told.stderr.decode("utf-8")
     return told
 
@@ -109,6 +109,17 @@ def edits():
         ["limit", made, "--no-mask", "--add-area", "sector 20,80,0.2,0.9", "--subtract-area", "ellipse 60,0.5 0.1,0.1,0", "--use", "off"],
         ["shelf", "list", "--search", "warm"], ["shelf", "use", "masks", "three", made], ["shelf", "use", "sets", "kept embers", made],
         ["shelf", "use", "paints", "Kiln", made], ["shelf", "remove", "masks", "three"], ["parcel", "unpack", "row.zonaparcel"],
+        ["swatch", "add", made, "#00ffff", "#1f55b5", "--family", "loud"], ["swatch", "printable", made, "loud@1"],
+        ["swatch", "corners", made, "--value", "60"], ["swatch", "add", made, "#777777", "#999999", "#eeeeee", "--family", "ash"],
+        ["family", "space", made, "ash"], ["family", "split", made, "ash@1", "--to", "cinder"],
+        ["version", "light", made, "lamp", "--light", "#ffb060", "--strength", "0.5"],
+        ["key", "keep", made, "turned", "--turn", "60"], ["key", "use", made, "--pattern", "split", "--hue", "200"],
+        ["limit", made, "--add-area", "ellipse 60,0.5 0.2,0.1,0"], ["limit", made, "--move-area", "2,1"],
+        ["limit", made, "--remove-area", "1"],
+        ["limit", made, "--paints", "paints.txt", "--at-value", "55"],
+        ["well", "fill", made, "#123456", "--row", "2", "--well", "3"], ["well", "fill", made, "#654321", "--row", "2"],
+        ["well", "rename", made, "--row", "2", "--to", "skin"], ["well", "fill", made, "#abcdef", "--row", "3"],
+        ["well", "delete", made, "--row", "3"], ["well", "empty", made, "--row", "2", "--well", "1"],
         ["show", made], ["show", DEMO], ["recover", made, "-o", "recovered.zonachrom"]]
 
 
@@ -134,6 +145,19 @@ def pieces_hold_what_was_asked():
     assert codes[0]["inks"] == [20, 40, 0, 12.5] and codes[0]["finish"] == "metallic", codes
     study = held["references"][0]["study"]
     assert study["by_areas"] and study["areas"] == 40 and study["edits"][0] == {"split": {"x": 10, "y": 10}} and study["bound"][0]["x"] == 20, study
+    kept = sets["kept embers"]
+    families = {f["name"]: f["swatches"] for f in kept["families"]}
+    values = [s["value"] for s in families["cinder"] + families["ash"]]
+    assert len(families["corner colors"]) >= 3 and len(families["cinder"]) == 1, families
+    assert [v["name"] for v in kept["versions"]][:3] == ["before the press", "lamp", "turned"], kept["versions"]
+    loud = [s["hex"] for s in families["loud"]]
+    assert loud[0] != "#00ffff" and len(loud) == 2 and told["mask"]["name"] == "what these paints can mix", (loud, told["mask"])
+    wells = [[c and c["hex"] for c in row["colors"]] for row in told["wells"]]
+    assert [row["name"] for row in told["wells"]] == ["", "skin"] and wells[1] == [None, None, "#123456"] + [None] * 5, wells
+    assert len(values) == 3 and told["recent"][0]["hex"] == "#abcdef", told["recent"]  # What a row had goes to the recent colors.
+    expect(run("well", "empty", "made.zonachrom", "--row", "3"), INPUT, "no row 3")
+    expect(run("swatch", "add", "made.zonachrom", "#111", "#222", "--name", "two"), USAGE, "for one color alone")
+    expect(run("key", "use", "made.zonachrom"), USAGE, "--turn")
     # Asked again there is nothing to do, and nothing is written.
     stamp = os.stat("made.zonachrom").st_mtime_ns
     again = json.loads(run("set", "note", "made.zonachrom", "embers", "for the kiln").stdout)
@@ -156,25 +180,85 @@ def the_demo_is_made_by_lines():
                 expect(run("version", "restore", piece, version), DONE)
             told = json.loads(run("show", piece).stdout)
             told["paints"] = [(p["name"], p["trade"], p["strength"], p["active"]) for p in told["paints"]]
-            told.pop("current")  # The color at hand is no part of what the lines set.
+            del told["current"], told["recent"]  # What was picked last is no part of what the lines set.
             for s in told["sets"]:
                 s["versions"] = [v["name"] for v in s["versions"]][:2]
             both.append(told)
         assert both[0] == both[1], version
 
 
-GROUPS = {"parcel", "set", "version", "family", "swatch", "reference", "paint", "shelf"}
+GROUPS = {"parcel", "set", "version", "family", "swatch", "reference", "paint", "shelf", "key", "well"}
+COLORS = {"describe", "difference", "wheel", "mask", "ramp", "mix", "relate", "between"}
 RUNNING = {"now", "use", "add", "follow", "companion", "inside", "outline", "watched"}
 
 
+def answers(environment):
+    """What each line of the examples answers, in this folder."""
+    for i, line in enumerate(examples()):
+        yield line, expect(run(*line, env=environment(i)), DONE).stdout
+
+
+def told(line, answer):
+    """Where it was told does not count, nor by what lot a file of the shelf ends."""
+    return line, re.sub(rb"-[0-9a-f]{16}\.", b".", answer.replace(os.getcwd().encode(), b"@"))
+
+
+def answers_are_the_same_everywhere(usual):
+    """Without a home, a display, a place at run time, and in five locales, every answer is the same to the letter."""
+    def bare(i):
+        locale = ("C", "de_DE.UTF-8", "es_ES.UTF-8", "tr_TR.UTF-8", "nonsense")[i % 5]
+        return {"PATH": os.environ["PATH"], "XDG_DATA_HOME": os.getcwd() + "/data", "SOURCE_DATE_EPOCH": "86400", "LC_ALL": locale, "LANG": locale}
+
+    os.mkdir("bare")
+    os.chdir("bare")
+    for one, other in zip(usual, [told(*both) for both in answers(bare)], strict=True):
+        assert one == other, (one, other)
+    os.chdir("..")
+
+
+def answers_that_nobody_takes():
+    """A full disk, and a pipe whose reader has gone, behind every command: one sentence and its exit code."""
+    os.mkdir("full")
+    os.chdir("full")
+    reader, writer = os.pipe()
+    os.close(reader)
+    with open("/dev/full", "wb") as full:
+        for i, line in enumerate(examples()):
+            env = {**os.environ, "XDG_DATA_HOME": os.getcwd()}
+            told = run(*line, stdout=full if i % 2 else writer, env=env)
+            assert told.returncode == OUTPUT and told.stderr.count("\n") == 1 and "standard output" in told.stderr, (line, told)
+    os.close(writer)
+    os.chdir("..")
+
+
+def colors_need_no_files():
+    """Their commands answer as the other program does, and without it; the rest then says what is missing."""
+    alone = os.getcwd() + "/zonachrom-cli"
+    shutil.copy(CLI, alone)
+    colors = [line for line in examples_in("colors") if line[0] in COLORS] + [["--version"], ["--compact", "describe", "teal"]]
+    for line in colors:
+        assert run(*line, program=alone).stdout == run(*line, program=CLI + "-files").stdout != b"", line
+    assert {line[0] for line in colors} >= COLORS
+    expect(run("grade", DEMO, program=alone), INPUT, "zonachrom-cli-files")
+
+
+def examples_in(folder):
+    os.mkdir(folder)
+    os.chdir(folder)
+    lines = examples()
+    os.chdir("..")
+    return lines
+
+
 def answers_are_as_the_schema_says(schema):
-    seen = set()
-    for line in examples():
-        told = json.loads(expect(run(*line), DONE).stdout)
+    seen, usual = set(), []
+    for line, text in answers(lambda _: {**os.environ, "SOURCE_DATE_EPOCH": "86400"}):
+        usual.append(told(line, text))
+        answer = json.loads(text)
         name = " ".join(line[:2]) if line[0] in GROUPS else line[0]
         seen.add(name)
-        jsonschema.Draft202012Validator({**schema["answers"][name], "$defs": schema["$defs"]}).validate(told)
-        for file in told.get("files", []):
+        jsonschema.Draft202012Validator({**schema["answers"][name], "$defs": schema["$defs"]}).validate(answer)
+        for file in answer.get("files", []):
             assert os.path.getsize(file) > 0, line
     listed = set(re.findall(r"^  ([a-z][a-z-]*) ", run("--help").stdout.decode().split("Subcommands:")[1], re.M))
     assert listed - GROUPS == {name for name in seen if " " not in name} | RUNNING, listed
@@ -182,6 +266,25 @@ def answers_are_as_the_schema_says(schema):
         listed = set(re.findall(r"^  ([a-z]+) ", run(group, "--help").stdout.decode().split("Subcommands:")[1], re.M))
         assert {f"{group} {name}" for name in listed} == {name for name in seen if name.startswith(group + " ")}, group
     assert set(schema["answers"]) == seen | RUNNING
+    return usual
+
+
+def lines_of_the_window():
+    """The lines of docs/command-lines.md have commands and options that there are."""
+    with open(ROOT + "/docs/command-lines.md", encoding="utf-8") as file:
+        lines = re.findall(r"zonachrom-cli ([^`)]+)", file.read())
+    helped = {}
+    for line in lines:
+        words = re.sub(r"\$\(.*|'[^']*'", "X", line).split()
+        flags = [word for word in words if word in ("--hex", "--version")]
+        name = [word for word in words if word not in flags]
+        name = tuple(name[:2] if name and name[0] in GROUPS else name[:1])
+        if name not in helped:
+            helped[name] = expect(run(*name, "--help"), DONE).stdout.decode()
+        asked = [word for word in words if word.startswith("-") and word not in flags and not word[1:].isdigit() and word != "-"]
+        missing = [word for word in asked if not re.search(rf"^  (?:-\w,)?(?:--\w+,)?{word}[ ,]|^  {word},", helped[name], re.M)]
+        assert not missing, (line, missing)
+    assert len(lines) > 90 and len(helped) > 40, (len(lines), len(helped))
 
 
 def options_beyond_their_ranges():
@@ -298,19 +401,15 @@ def exit_codes():
     assert '"knead" is no command' in run("knead", "it").stderr
     assert run("grade", DEMO, "--quiet").stdout == b""
     assert run("describe", "#123", "--compact").stdout.count(b"\n") == 1
+    assert run("--hex", "relate", "#ce854e", "--relation", "triad").stdout.split() == [b"#ce854e", b"#db68e2", b"#50a585"]
+    assert run("--hex", "mix", "#1f55b5:2", "#ffe500").stdout.count(b"#") == 1 and run("--hex", "check", DEMO).stdout == b""
+    expect(run("import", "-", "--into", "triad.zonachrom", stdin=run("--hex", "ladder", "#ce854e", "--relation", "triad").stdout), DONE)
     # A list of sets does not take what stands behind it.
     expect(run("parcel", "pack", "--set", "Row at dusk", DEMO, "--force", "-o", "row.zonaparcel"), DONE)
 
 
-def surroundings():
-    """Without a home, a display, a place at run time, and in five locales, the answer is the same to the letter."""
-    wanted = run("grade", DEMO).stdout
-    bare = {"PATH": os.environ["PATH"]}
-    assert expect(run("grade", DEMO, env=bare), DONE).stdout == wanted
-    expect(run("sheet", DEMO, "-o", "bare.pdf", env=bare), DONE)
-    for locale in ("C", "de_DE.UTF-8", "es_ES.UTF-8", "tr_TR.UTF-8", "nonsense"):
-        assert expect(run("grade", DEMO, env={**bare, "LC_ALL": locale, "LANG": locale}), DONE).stdout == wanted
-    # What is written at a stated time is the same to the byte.
+def a_stated_time():
+    """What is written at a stated time is the same to the byte."""
     for ending in ("pdf", "cxf", "zonaparcel"):
         files = []
         for name in ("first", "second"):
@@ -328,16 +427,20 @@ def main():
     with tempfile.TemporaryDirectory() as folder:
         os.chdir(folder)
         os.environ["XDG_DATA_HOME"] = folder + "/data"  # The shelf.
-        answers_are_as_the_schema_says(schema)
+        usual = answers_are_as_the_schema_says(schema)
         pieces_hold_what_was_asked()
         the_demo_is_made_by_lines()
+        lines_of_the_window()
         options_beyond_their_ranges()
         files_are_streams()
         nothing_is_replaced_unasked()
         a_photo_becomes_a_sheet()
         shells_are_told_what_there_is()
         exit_codes()
-        surroundings()
+        a_stated_time()
+        answers_are_the_same_everywhere(usual)
+        answers_that_nobody_takes()
+        colors_need_no_files()
         os.chdir("/")
 
 

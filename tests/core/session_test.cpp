@@ -444,10 +444,10 @@ private slots:
     a.edit(with_mask(a.piece, Mask{}));
     QVERIFY(!picked_in_plan(a.session, a.rules(), {0.1, 0.1}) &&
             !nudged(a.session, a.rules(), PlaceNumber::Saturation, 0.1));
-    QVERIFY(!neutral_used(a.session, a.geometry) && !key_colors(a.session, a.geometry));
+    QVERIFY(!neutral_used(a.session, a.geometry) && !corner_colors(a.piece, 50));
     QVERIFY(!outside_mask(a.session, a.geometry));
     a.edit(with_mask(a.piece, pattern_mask({Pattern::Triad, 0, 20})));
-    QCOMPARE(key_colors(a.session, a.geometry)->size(), a.geometry.region()->corners().size());
+    QCOMPARE(corner_colors(a.piece, 50)->size(), a.geometry.region()->corners().size());
     const Session neutral = *neutral_used(a.session, a.geometry);
     QVERIFY(*outside_mask(neutral, a.geometry) == 0);
     // Switched off it judges nothing.

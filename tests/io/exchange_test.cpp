@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Sets in every exchange format: round trips, files of other makers, broken files.
 #include "core/color/convert.h"
+#include "core/color/css_color.h"
 #include "core/piece/edits.h"
-#include "io/exchange/css_color.h"
 #include "io/exchange/exchange.h"
 #include "io/exchange/png_strip.h"
 #include "support/check.h"
@@ -283,6 +283,18 @@ private slots:
     // What the libraries leave as it is, the standard clamps as it is read (5.1), in either notation.
     for (const char* text : {"rgb(300 0 0)", "rgb(300, -5, 0)", "rgb(120% 0% 0%)"})
       QVERIFY2(rounded_8bit(typed_color(text)->color) == (Srgb8{255, 0, 0}), text);
+    // The toolkit's table of SVG 1.1, section 4.4, and the one name that CSS Color 4 adds, from memory.
+    for (const QString& name : QColor::colorNames()) {
+      const auto read = css_color(name.toStdString());
+      QVERIFY2(read.has_value() == (name != QStringLiteral("transparent")), qPrintable(name));
+      const QColor color(name);
+      QVERIFY2(!read || rounded_8bit(srgb_from_xyz(read->color)) ==
+                            (Srgb8{static_cast<std::uint8_t>(color.red()),
+                                   static_cast<std::uint8_t>(color.green()),
+                                   static_cast<std::uint8_t>(color.blue())}),
+               qPrintable(name));
+    }
+    QVERIFY(rounded_8bit(srgb_from_xyz(css_color("RebeccaPurple")->color)) == (Srgb8{0x66, 0x33, 0x99}));
     QVERIFY(rounded_8bit(srgb_from_xyz(css_color("rgb(34/**/153/* two */221)")->color)) ==
             (Srgb8{34, 153, 221}));
   }

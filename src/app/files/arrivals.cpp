@@ -16,11 +16,23 @@
 #include <QSettings>
 #include <QUrl>
 #include <QWidget>
+#include <algorithm>
 
 namespace zc {
 namespace {
 
 constexpr int kLooksForFreeHands = 100;
+
+bool is_piece(const QString& path) { return is_piece_file(path.toStdString()); }
+
+/// One piece can be open: of several that wait the last one that was called for.
+QStringList with_last_piece_only(QStringList paths) {
+  const auto last = std::find_if(paths.rbegin(), paths.rend(), is_piece);
+  if (last == paths.rend()) return paths;
+  const QString kept = *last;
+  paths.removeIf([&](const QString& path) { return path != kept && is_piece(path); });
+  return paths;
+}
 
 } // namespace
 
@@ -83,9 +95,12 @@ void Arrivals::open_files(QStringList paths, std::function<void()> then) {
   bool photos = false;
   while (!paths.isEmpty()) {
     const QString path = paths.takeFirst();
-    if (is_piece_file(path.toStdString()))
-      return m_documents.open(path, [guard = QPointer(this), paths, then = std::move(then)](bool /*opened*/) {
-        if (guard) guard->open_files(paths, then);
+    if (is_piece(path))
+      return m_documents.open(path, [guard = QPointer(this), paths, then = std::move(then)](bool opened) {
+        if (!guard) return;
+        // The pieces that other programs called for while the user was asked have their answer too.
+        if (!opened) guard->m_waiting.removeIf(is_piece);
+        guard->open_files(paths, then);
       });
     if (path.endsWith(QStringLiteral(".zonaparcel")))
       m_set_files.unpack_parcel(path);
@@ -107,7 +122,7 @@ void Arrivals::open_when_free(const QStringList& paths) {
 
 void Arrivals::open_waiting() {
   const bool free = !hands_are_busy() && !m_job.running();
-  if (free && !m_waiting.isEmpty()) open_files(std::exchange(m_waiting, {}));
+  if (free && !m_waiting.isEmpty()) open_files(with_last_piece_only(std::exchange(m_waiting, {})));
   m_waiting.isEmpty() ? m_free.stop() : m_free.start();
 }
 

@@ -32,8 +32,10 @@ public:
   /// A piece is opened, a palette offered, a photo taken in, one after the other.
   void open_files(
       QStringList paths, std::function<void()> then = [] {});
-  /// The same for other programs: while a question, a menu or a drag is under way they wait for its end.
+  /// The same for other programs: while a question, a menu or a drag is under way they wait for its end. Of
+  /// several pieces that wait the last one is opened, or none where the user is asked and refuses.
   void open_when_free(const QStringList& paths);
+  [[nodiscard]] bool files_wait() const { return !m_waiting.isEmpty(); }
   /// A picture, which gets that name, or files; false where there is neither.
   bool accept(const QMimeData& data, const QString& name);
   /// Whether there is a file or a picture in it.

@@ -176,26 +176,28 @@ void WellsView::paint_focus(QPainter& painter) {
 }
 
 void WellsView::paint_wells(QPainter& painter) {
+  for (std::size_t i = 0; i < m_model.session().at_hand.wells.size(); ++i)
+    if (!well_rect(i).isNull()) paint_well(painter, i); // Else of another row.
+}
+
+void WellsView::paint_well(QPainter& painter, std::size_t well) {
   const Session& s = m_model.session();
-  for (std::size_t i = 0; i < s.at_hand.wells.size(); ++i) {
-    const QRectF r = well_rect(i);
-    if (r.isNull()) continue; // Of another row.
-    const bool filling = s.filling_well == i;
-    painter.setPen(QPen(s.at_hand.wells[i] ? theme().line : theme().quiet, 1));
-    painter.setBrush(s.at_hand.wells[i] ? QBrush(shown_color(*s.at_hand.wells[i], s.vision))
-                                        : QBrush(Qt::NoBrush));
-    painter.drawEllipse(r);
-    const bool beside = m_build != Build::Row && has_rows();
-    const QRectF mark = beside ? QRectF(r.left(), r.bottom() + 1, r.width() + kBesideWell, 1.5)
-                               : QRectF(r.center().x() - 8, number_rect(i).bottom() - 1, 16, 2);
-    if (filling) painter.fillRect(mark, theme().strong);
-    if (!filling && m_pointed == i) painter.fillRect(mark, theme().frame);
-    // Only the chosen row's are keys.
-    if (m_build == Build::Row || (beside && i / kWellsInRow != s.at_hand.row && !filling)) continue;
-    painter.setFont(filling ? heading_font() : caption_font());
-    painter.setPen(filling ? theme().strong : theme().quiet);
-    painter.drawText(number_rect(i), Qt::AlignCenter, number(static_cast<double>(i % kWellsInRow + 1), 0));
-  }
+  const QRectF r = well_rect(well);
+  const auto& color = s.at_hand.wells[well];
+  painter.setPen(QPen(color ? theme().line : theme().quiet, 1));
+  painter.setBrush(color ? QBrush(shown_color(*color, s.vision)) : QBrush(Qt::NoBrush));
+  painter.drawEllipse(r);
+  const bool filling = s.filling_well == well;
+  const bool beside = m_build != Build::Row && has_rows();
+  const QRectF mark = beside ? QRectF(r.left(), r.bottom() + 1, r.width() + kBesideWell, 1.5)
+                             : QRectF(r.center().x() - 8, number_rect(well).bottom() - 1, 16, 2);
+  if (filling || m_pointed == well) painter.fillRect(mark, filling ? theme().strong : theme().frame);
+  // Only the chosen row's are keys.
+  if (m_build == Build::Row || (beside && well / kWellsInRow != s.at_hand.row && !filling)) return;
+  painter.setFont(filling ? heading_font() : caption_font());
+  painter.setPen(filling ? theme().strong : theme().quiet);
+  painter.drawText(number_rect(well), Qt::AlignCenter,
+                   number(static_cast<double>(well % kWellsInRow + 1), 0));
 }
 
 std::optional<Srgb> WellsView::color_at(QPointF p) const {

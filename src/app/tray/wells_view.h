@@ -61,6 +61,7 @@ private:
   [[nodiscard]] std::size_t places() const;
   void follow();
   void paint_wells(QPainter& painter);
+  void paint_well(QPainter& painter, std::size_t well);
   void paint_focus(QPainter& painter);
   [[nodiscard]] std::optional<Srgb> color_at(QPointF p) const;
   void click(QPointF p, Qt::KeyboardModifiers modifiers);

@@ -1,16 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/command.h"
+#include "cli/change.h"
 
-#include "cli/sets.h"
 #include "core/piece/adjust.h"
-#include "io/container/piece_file.h"
 
 namespace zc::cli {
 namespace {
 
-struct AdjustRequest {
-  std::string piece, set, tint;
-  OutputFile output;
+struct AdjustRequest : ChangeRequest {
+  std::string tint;
   Adjustment adjustment;
 };
 
@@ -25,13 +22,6 @@ Json reduced_of(const SwatchSet& set, const std::vector<Adjusted>& preview) {
 }
 
 Result<Json> adjust_set(const AdjustRequest& r) {
-  const FileClaim claim(r.output.path, kClaimPatience);
-  if (claim.taken()) return taken_elsewhere(r.output.path);
-  auto document = open_document(r.piece);
-  if (!document) return document.error();
-  Document changed = *document;
-  const auto set = set_or_current(changed.piece, r.set);
-  if (!set) return set.error();
   Adjustment adjustment = r.adjustment;
   if (!r.tint.empty()) {
     const auto tint = given_color(r.tint);
@@ -40,16 +30,18 @@ Result<Json> adjust_set(const AdjustRequest& r) {
   }
   const Status valid = validate(adjustment);
   if (!valid) return valid.error();
-  const Id id = (*set)->id;
-  const auto preview = adjust_preview(**set, {}, adjustment, Wheel(changed.piece.wheel));
-  auto piece = with_adjusted(changed.piece, id, {}, adjustment);
-  if (!piece) return piece.error();
-  changed.piece = std::move(piece).value();
-  const Status saved = save_document(r.output.path, changed);
-  if (!saved) return saved.error();
-  return Json{{"files", files_json(r.output.path)},
-              {"count", preview.size()},
-              {"reduced_swatches", reduced_of(*find_set(changed.piece, id), preview)}};
+  std::vector<Adjusted> preview;
+  Id set = 0;
+  const auto made = changed(r, [&](const Piece& piece) {
+    set = piece.current_set;
+    preview = adjust_preview(*current_set(piece), {}, adjustment, Wheel(piece.wheel));
+    return with_adjusted(piece, set, {}, adjustment);
+  });
+  if (!made) return made.error();
+  Json out = made->answer;
+  out["count"] = preview.size();
+  out["reduced_swatches"] = reduced_of(*find_set(made->piece, set), preview);
+  return out;
 }
 
 } // namespace
@@ -59,7 +51,7 @@ Command add_adjust(const Options& app) {
   Adjustment& a = r->adjustment;
   const Options command = app.command("adjust", "Change all colors of a set");
   command.changed_piece(r->piece, r->output);
-  command.text("--set", r->set, "Name of the set; the current one when left out");
+  add_set_option(command, *r);
   command.number("--turn", a.turn, kTurnRange, "Degrees on the wheel of the piece");
   command.number("--saturation", a.saturation, kFactorRange, "Factor of the saturation");
   command.number("--value", a.value, kValueShiftRange, "Added to each value");

@@ -1,29 +1,35 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/command.h"
+#include "cli/line/command.h"
 
 #include "io/container/piece_file.h"
 
 namespace zc::cli {
 namespace {
 
-/// Whether a piece file is whole. A file that cannot be read at all is refused; of one that can, everything
+/// Whether piece files are whole. A file that cannot be read at all is refused; of one that can, everything
 /// that is broken is told.
-Result<Json> check_piece(const std::string& path) {
-  const auto faults = faults_in_file(path);
-  if (!faults) return faults.error();
-  Json all = Json::array();
-  for (const Fault& fault : *faults)
-    all.push_back({{"place", fault.place}, {"sentence", in_english(fault.said)}});
-  return Json{{"ok", faults->empty()}, {"faults", all}};
+Result<Json> check_pieces(const std::vector<std::string>& paths) {
+  Json pieces = Json::array();
+  bool ok = true;
+  for (const std::string& path : paths) {
+    const auto faults = faults_in_file(path);
+    if (!faults) return faults.error();
+    Json all = Json::array();
+    for (const Fault& fault : *faults)
+      all.push_back({{"place", fault.place}, {"sentence", in_english(fault.said)}});
+    pieces.push_back({{"file", path}, {"ok", faults->empty()}, {"faults", std::move(all)}});
+    ok = ok && faults->empty();
+  }
+  return Json{{"ok", ok}, {"pieces", std::move(pieces)}};
 }
 
 } // namespace
 
 Command add_check(const Options& app) {
-  auto piece = std::make_shared<std::string>();
-  const Options command = app.command("check", "Tell whether a piece is whole, and what is broken in it");
-  command.input("piece", *piece, "Piece file");
-  return {command, [piece] { return check_piece(*piece); }, [](const Json& told) { return !told["ok"]; }};
+  auto pieces = std::make_shared<std::vector<std::string>>();
+  const Options command = app.command("check", "Tell whether pieces are whole, and what is broken in them");
+  command.inputs("piece", *pieces, "Piece files");
+  return {command, [pieces] { return check_pieces(*pieces); }, [](const Json& told) { return !told["ok"]; }};
 }
 
 } // namespace zc::cli

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/command.h"
+#include "cli/line/command.h"
+#include "cli/line/progress.h"
 
 #include "cli/photos.h"
 #include "cli/sets.h"
@@ -39,6 +40,20 @@ SwatchSet set_of(const Extraction& made) {
   return out;
 }
 
+Json colors_json(const Extraction& made, int left, int top) {
+  Json out = Json::array();
+  for (const auto& c : made.colors) {
+    Json color = color_json(c.color);
+    color["share"] = c.share;
+    color["x"] = c.x + left;
+    color["y"] = c.y + top;
+    color["band"] = band_word(c.band);
+    if (c.accent) color["accent"] = true;
+    out.push_back(std::move(color));
+  }
+  return out;
+}
+
 Result<Json> extract(const PhotoRequest& request, ExtractionSpec spec, const std::string& bands,
                      const OutputFile& output) {
   if (!bands.empty()) {
@@ -59,24 +74,14 @@ Result<Json> extract(const PhotoRequest& request, ExtractionSpec spec, const std
   const auto rect = region_of(request.region, view);
   if (!rect) return rect.error();
   auto made = extract_colors(part_of(view, *rect), spec, mask ? &mask->wheel : nullptr,
-                             mask ? &mask->region : nullptr);
+                             mask ? &mask->region : nullptr, told_progress("palette"));
   if (!made) return made.error();
-  Json colors = Json::array();
-  for (const auto& c : made->colors) {
-    Json color = color_json(c.color);
-    color["share"] = c.share;
-    color["x"] = c.x + rect->x;
-    color["y"] = c.y + rect->y;
-    color["band"] = band_word(c.band);
-    if (c.accent) color["accent"] = true;
-    colors.push_back(color);
-  }
   Json unmet = Json::object();
   if (made->unmet.light) unmet["light"] = made->unmet.light;
   if (made->unmet.middle) unmet["middle"] = made->unmet.middle;
   if (made->unmet.dark) unmet["dark"] = made->unmet.dark;
   if (made->missing) unmet["count"] = made->missing;
-  Json out{{"colors", colors}, {"unmet", unmet}};
+  Json out{{"colors", colors_json(*made, rect->x, rect->y)}, {"unmet", unmet}};
   if (!output.named()) return out;
   const auto bytes = write_set(set_of(*made), kExchangeFormats[output.format].format);
   if (!bytes) return bytes.error();

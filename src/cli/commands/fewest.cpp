@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/command.h"
+#include "cli/line/command.h"
+#include "cli/line/progress.h"
 
 #include "cli/paints.h"
 #include "cli/photos.h"
@@ -41,7 +42,7 @@ Result<Json> fewest(const FewestRequest& r) {
   if (!paints) return paints.error();
   const auto colors = colors_in(r.of);
   if (!colors) return colors.error();
-  const auto few = fewest_paints(*colors, paints->mixer, r.spec);
+  const auto few = fewest_paints(*colors, paints->mixer, r.spec, told_progress("paints"));
   if (!few) return few.error();
   Json chosen = Json::array();
   for (const std::size_t i : few->paints) {

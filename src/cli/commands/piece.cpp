@@ -64,6 +64,26 @@ Json shown(const SwatchSet& set, bool current) {
           {"versions", std::move(versions)}};
 }
 
+Json colors_json(const std::vector<Srgb>& colors) {
+  Json out = Json::array();
+  for (const Srgb& c : colors) out.push_back(color_json(c));
+  return out;
+}
+
+/// Row by row; an empty well is null.
+Json wells_json(const AtHand& at_hand) {
+  Json out = Json::array();
+  for (std::size_t row = 0; row < well_rows(at_hand); ++row) {
+    Json colors = Json::array();
+    for (std::size_t i = 0; i < kWellsInRow; ++i) {
+      const auto& color = at_hand.wells[row * kWellsInRow + i];
+      colors.push_back(color ? color_json(*color) : Json());
+    }
+    out.push_back({{"name", row_name(at_hand, row)}, {"colors", std::move(colors)}});
+  }
+  return out;
+}
+
 Result<Json> show(const std::string& path) {
   const auto document = open_document(path);
   if (!document) return document.error();
@@ -89,6 +109,8 @@ Result<Json> show(const std::string& path) {
               {"sets", std::move(sets)},
               {"references", std::move(references)},
               {"paints", std::move(paints)},
+              {"wells", wells_json(document->at_hand)},
+              {"recent", colors_json(document->at_hand.recent)},
               {"current", color_json(document->at_hand.current)}};
 }
 
@@ -112,8 +134,8 @@ Command add_new(const Options& app) {
 
 Command add_show(const Options& app) {
   auto piece = std::make_shared<std::string>();
-  const Options command =
-      app.command("show", "Tell what is in a piece: sets, families, versions, references, mask, paints");
+  const Options command = app.command(
+      "show", "Tell what is in a piece: sets, families, versions, references, mask, paints, wells");
   command.input("piece", *piece, "Piece file");
   return {command, [piece] { return show(*piece); }};
 }

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Commands that speak to the running window.
-#include "cli/command.h"
 #include "cli/follower.h"
+#include "cli/line/command.h"
 
 #include "core/color/text.h"
 #include "io/bus/bus_names.h"

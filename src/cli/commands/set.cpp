@@ -3,6 +3,7 @@
 #include "cli/change.h"
 
 #include "cli/sets.h"
+#include "core/grading/remedies.h"
 #include "core/piece/edits.h"
 
 namespace zc::cli {
@@ -12,9 +13,10 @@ constexpr Word<SortBy> kSorts[] = {
     {SortBy::Value, "value"}, {SortBy::Hue, "hue"}, {SortBy::Chroma, "chroma"}, {SortBy::Name, "name"}};
 
 struct SetRequest : ChangeRequest {
-  std::string note;
-  std::vector<std::string> tags;
-  SortBy by = SortBy::Value;
+  std::string note, light, haze;
+  std::vector<std::string> tags, swatches;
+  LightAndHaze by;
+  SortBy sort = SortBy::Value;
   int place = 0;
 };
 using SetAsked = std::shared_ptr<SetRequest>;
@@ -58,6 +60,32 @@ version_command(const Options& command, const SetAsked& r,
 }
 
 SetAsked set_asked() { return std::make_shared<SetRequest>(); }
+
+Result<Piece> lit(const Piece& p, const SetRequest& r) {
+  LightAndHaze by = r.by;
+  for (const auto& [text, color] : {std::pair(&r.light, &by.light), std::pair(&r.haze, &by.haze)}) {
+    if (text->empty()) continue;
+    const auto given = given_color(*text);
+    if (!given) return given.error();
+    *color = *given;
+  }
+  if (!by.changes())
+    return Error{ErrorCode::BadInput, as_said("Give a --strength, an --exposure or an --amount of haze."),
+                 "--strength"};
+  return with_lit_version(p, p.current_set, r.name, by);
+}
+
+Result<Piece> split_off(const Piece& p, const SetRequest& r) {
+  const auto ids = swatches_named(p, r.swatches);
+  if (!ids) return ids.error();
+  auto out = with_family_split(p, *ids);
+  if (!out || r.to.empty()) return out;
+  for (const Family& family : current_set(*out)->families)
+    if (std::any_of(family.swatches.begin(), family.swatches.end(),
+                    [&](const Swatch& s) { return s.id == ids->front(); }))
+      return with_family_named(*out, family.id, r.to);
+  return out;
+}
 
 void add_to(const Options& command, const SetAsked& r) {
   command.text("--to", r->to, "The new name", Options::Need::Needed);
@@ -120,15 +148,15 @@ std::vector<Command> add_set_commands(const Options& app) {
     const SetAsked r = set_asked();
     const Options command = group.command("sort", "Sort the swatches of each family, without gaps");
     out.push_back(set_command(command, r, [](const Piece& p, Id set, const SetRequest& q) {
-      return with_set_sorted(p, set, q.by);
+      return with_set_sorted(p, set, q.sort);
     }));
-    command.choice("--by", kSorts, "What goes first", r->by);
+    command.choice("--by", kSorts, "What goes first", r->sort);
   }
   return out;
 }
 
 std::vector<Command> add_version_commands(const Options& app) {
-  const Options group = app.group("version", "Versions of a set: keep, restore, rename, delete");
+  const Options group = app.group("version", "Versions of a set: keep, light, restore, rename, delete");
   std::vector<Command> out;
   {
     const SetAsked r = set_asked();
@@ -137,6 +165,19 @@ std::vector<Command> add_version_commands(const Options& app) {
     out.push_back(change_command(
         command, r, [r = r.get()](const Piece& p) { return with_version_kept(p, p.current_set, r->name); }));
     command.text("version", r->name, "Name of the version", Options::Need::Needed);
+    add_set_option(command, *r);
+  }
+  {
+    const SetAsked r = set_asked();
+    const Options command =
+        group.command("light", "Keep the set under a light and in haze as a version; the set stays");
+    out.push_back(change_command(command, r, [r = r.get()](const Piece& p) { return lit(p, *r); }));
+    command.text("version", r->name, "Name of the version", Options::Need::Needed);
+    command.text("--light", r->light, std::string("Color of the light: ") + kColorHelp);
+    command.number("--strength", r->by.strength, kShareRange, "How far the light tints");
+    command.number("--exposure", r->by.stops, kExposureRange, "Stops lighter or darker");
+    command.text("--haze", r->haze, std::string("Color of the haze: ") + kColorHelp);
+    command.number("--amount", r->by.amount, kShareRange, "How much haze lies before the set");
     add_set_option(command, *r);
   }
   out.push_back(version_command(
@@ -158,7 +199,8 @@ std::vector<Command> add_version_commands(const Options& app) {
 }
 
 std::vector<Command> add_family_commands(const Options& app) {
-  const Options group = app.group("family", "Families of a set: add, rename, move, merge, delete");
+  const Options group =
+      app.group("family", "Families of a set: add, rename, move, merge, split, space, delete");
   std::vector<Command> out;
   {
     const SetAsked r = set_asked();
@@ -197,6 +239,18 @@ std::vector<Command> add_family_commands(const Options& app) {
         }));
     command.text("--into", r->to, "Name of the other family", Options::Need::Needed);
   }
+  {
+    const SetAsked r = set_asked();
+    const Options command = group.command("split", "Split swatches of a family off as a family of their own");
+    out.push_back(change_command(command, r, [r = r.get()](const Piece& p) { return split_off(p, *r); }));
+    command.texts("swatches", r->swatches, "Swatches of one family, as the commands of swatch name them",
+                  Options::Need::Needed);
+    command.text("--to", r->to, "Name of the new family; the old one with a number when left out");
+    add_set_option(command, *r);
+  }
+  out.push_back(family_command(
+      group.command("space", "Space the values of a family evenly; locked swatches stay"), set_asked(),
+      [](const Piece& p, Id family, const SetRequest&) { return with_evened(p, family); }));
   out.push_back(family_command(
       group.command("delete", "Delete a family with its swatches; not while one of them is locked"),
       set_asked(), [](const Piece& p, Id family, const SetRequest&) { return without_family(p, family); }));

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/command.h"
+#include "cli/line/command.h"
+#include "cli/line/progress.h"
 
 #include "cli/drawing.h"
 #include "cli/key_words.h"
@@ -23,7 +24,8 @@ struct SheetRequest {
   OutputFile output;
   SheetSpec spec;
   bool lying = false;
-  double value = 66, dots = std::numeric_limits<double>::quiet_NaN();
+  double value = 66;
+  std::optional<double> dots;
   std::vector<std::string> sets;
 };
 
@@ -58,6 +60,33 @@ std::vector<KeyCell> keys_of_sheet(const Piece& piece, const QImage& photo) {
   return out;
 }
 
+Status choose_sets(SheetSpec& spec, const Piece& piece, const std::vector<std::string>& names) {
+  for (const std::string& name : names) {
+    const auto set = set_or_current(piece, name);
+    if (!set) return set.error();
+    if (std::find(spec.sets.begin(), spec.sets.end(), (*set)->id) == spec.sets.end())
+      spec.sets.push_back((*set)->id);
+  }
+  return Done{};
+}
+
+/// The first page is looked at as the file that the line names.
+Status further_pages_are_new(const std::vector<std::string>& pages) {
+  for (std::size_t i = 1; i < pages.size(); ++i)
+    if (std::filesystem::exists(pages[i]))
+      return Error{
+          ErrorCode::Unwritable,
+          as_said("\"" + pages[i] + "\" is there already; give --force to replace it, or another name."),
+          pages[i]};
+  return Done{};
+}
+
+double dots_of(const SheetRequest& r) {
+  const double usual = usual_dots(r.spec.paper);
+  const double unasked = r.spec.paper == Paper::LargeSquare || usual < kUsualDots ? usual : kUsualDots;
+  return r.dots.value_or(unasked);
+}
+
 Result<Json> sheet(SheetRequest r, bool forced) {
   if (!r.parts.empty()) {
     auto parts = parts_of(r.parts);
@@ -69,12 +98,8 @@ Result<Json> sheet(SheetRequest r, bool forced) {
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   const Piece& piece = document->piece;
-  for (const std::string& name : r.sets) {
-    const auto set = set_or_current(piece, name);
-    if (!set) return set.error();
-    if (std::find(r.spec.sets.begin(), r.spec.sets.end(), (*set)->id) == r.spec.sets.end())
-      r.spec.sets.push_back((*set)->id);
-  }
+  const Status chosen = choose_sets(r.spec, piece, r.sets);
+  if (!chosen) return chosen.error();
   const auto sets = sets_on(r.spec, piece);
   const Drawing drawing;
   SheetPictures pictures;
@@ -95,18 +120,12 @@ Result<Json> sheet(SheetRequest r, bool forced) {
   if (!laid) return laid.error();
   std::size_t swatches = 0;
   for (const SwatchSet* set : sets) swatches += swatch_count(*set);
-  const double usual = usual_dots(r.spec.paper);
-  const double unasked = r.spec.paper == Paper::LargeSquare || usual < kUsualDots ? usual : kUsualDots;
-  const double dots = std::isnan(r.dots) ? unasked : r.dots;
-  const auto pages = sheet_file_names(r.output.path, laid->pages.size());
-  for (std::size_t i = 1; i < pages.size() && !forced; ++i)
-    if (std::filesystem::exists(pages[i]))
-      return Error{
-          ErrorCode::Unwritable,
-          as_said("\"" + pages[i] + "\" is there already; give --force to replace it, or another name."),
-          pages[i]};
+  const Status free =
+      forced ? Done{} : further_pages_are_new(sheet_file_names(r.output.path, laid->pages.size()));
+  if (!free) return free.error();
   const SheetImages images = sheet_images(piece, r.spec, reference, 1200, std::move(keys));
-  const auto files = save_sheet(*laid, images, {piece.title, piece.signature}, dots, r.output.path);
+  const auto files = save_sheet(*laid, images, {piece.title, piece.signature}, dots_of(r), r.output.path,
+                                told_progress("sheet"));
   if (!files) return files.error();
   return Json{{"files", files_json(*files)},
               {"counts", {{"pages", laid->pages.size()}, {"swatches", swatches}}},

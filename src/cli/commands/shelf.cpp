@@ -59,35 +59,42 @@ Result<Json> list(const ShelfRequest& r) {
   return Json{{"sets", sets}, {"masks", masks}, {"palettes", paints}};
 }
 
+Result<std::string> keep_set(const Piece& p, const ShelfRequest& r) {
+  const auto set = set_or_current(p, r.set);
+  if (!set) return set.error();
+  ShelfSet item;
+  item.set = **set;
+  item.name = r.name.empty() ? (*set)->name : r.name;
+  item.tags = r.tags.empty() ? (*set)->tags : r.tags;
+  return put_on_shelf(folder_of("sets"), item);
+}
+
+Result<std::string> keep_mask(const Piece& p, const ShelfRequest& r) {
+  if (!p.mask) return Error{ErrorCode::NotFound, as_said("The piece has no mask."), r.piece};
+  ShelfMask item;
+  item.wheel = p.wheel;
+  item.mask = *p.mask;
+  item.name = !r.name.empty() ? r.name : p.mask->name.empty() ? p.title : p.mask->name;
+  item.tags = r.tags;
+  return put_on_shelf(folder_of("masks"), item);
+}
+
+Result<std::string> keep_paints(const Piece& p, const ShelfRequest& r) {
+  if (p.paints.empty()) return Error{ErrorCode::NotFound, as_said("The piece has no paints."), r.piece};
+  ShelfPaints item;
+  item.paints = p.paints;
+  item.name = r.name.empty() ? p.title : r.name;
+  item.tags = r.tags;
+  return put_on_shelf(folder_of("paints"), item);
+}
+
 Result<Json> keep(const ShelfRequest& r) {
   const auto document = open_document(r.piece);
   if (!document) return document.error();
-  const Piece& p = document->piece;
-  Result<std::string> kept = std::string();
-  if (r.kind == ShelfKind::Sets) {
-    const auto set = set_or_current(p, r.set);
-    if (!set) return set.error();
-    ShelfSet item;
-    item.set = **set;
-    item.name = r.name.empty() ? (*set)->name : r.name;
-    item.tags = r.tags.empty() ? (*set)->tags : r.tags;
-    kept = put_on_shelf(folder_of("sets"), item);
-  } else if (r.kind == ShelfKind::Masks) {
-    if (!p.mask) return Error{ErrorCode::NotFound, as_said("The piece has no mask."), r.piece};
-    ShelfMask item;
-    item.wheel = p.wheel;
-    item.mask = *p.mask;
-    item.name = !r.name.empty() ? r.name : p.mask->name.empty() ? p.title : p.mask->name;
-    item.tags = r.tags;
-    kept = put_on_shelf(folder_of("masks"), item);
-  } else {
-    if (p.paints.empty()) return Error{ErrorCode::NotFound, as_said("The piece has no paints."), r.piece};
-    ShelfPaints item;
-    item.paints = p.paints;
-    item.name = r.name.empty() ? p.title : r.name;
-    item.tags = r.tags;
-    kept = put_on_shelf(folder_of("paints"), item);
-  }
+  const auto keep_kind = r.kind == ShelfKind::Sets    ? keep_set
+                         : r.kind == ShelfKind::Masks ? keep_mask
+                                                      : keep_paints;
+  const auto kept = keep_kind(document->piece, r);
   if (!kept) return kept.error();
   return Json{{"files", files_json(*kept)}, {"changed", true}};
 }
@@ -115,33 +122,34 @@ Result<Json> unpack(const ShelfRequest& r) {
   return Json{{"counts", {{"added", put->added}, {"known", put->known}}}, {"changed", put->added > 0}};
 }
 
+Result<Piece> with_shelf_set(const Piece& piece, const ShelfSet& item) {
+  auto out = with_set(piece, item.name);
+  for (const Family& family : item.set.families) {
+    if (out) out = with_family(std::move(out).value(), family.name);
+    if (!out) return out;
+    const Id id = current_set(*out)->families.back().id;
+    out = with_swatches_pasted(std::move(out).value(), id, {family.swatches.begin(), family.swatches.end()});
+  }
+  return out;
+}
+
 /// A set of the shelf becomes one of the piece, a mask its mask, a palette its paints.
 Result<Piece> with_item(const Piece& piece, const ShelfRequest& r) {
-  const Error none{ErrorCode::NotFound, as_said("There is no \"" + r.name + "\" on the shelf."), r.name};
+  const auto is_named = [&r](const ShelfCard& card) { return card.name == r.name; };
   if (r.kind == ShelfKind::Sets) {
-    for (const auto& item : read_set_shelf(folder_of("sets")).sets) {
-      if (item.name != r.name) continue;
-      auto out = with_set(piece, item.name);
-      for (const Family& family : item.set.families) {
-        if (!out) return out;
-        out = with_family(std::move(out).value(), family.name);
-        if (!out) return out;
-        const Id id = current_set(*out)->families.back().id;
-        out = with_swatches_pasted(std::move(out).value(), id,
-                                   {family.swatches.begin(), family.swatches.end()});
-      }
-      return out;
-    }
-    return none;
+    const auto all = read_set_shelf(folder_of("sets")).sets;
+    const auto item = std::find_if(all.begin(), all.end(), is_named);
+    if (item != all.end()) return with_shelf_set(piece, *item);
+  } else if (r.kind == ShelfKind::Masks) {
+    const auto all = read_mask_shelf(folder_of("masks")).masks;
+    const auto item = std::find_if(all.begin(), all.end(), is_named);
+    if (item != all.end()) return with_mask_on(with_mask(piece, mask_on(*item, piece.wheel)), true);
+  } else {
+    const auto all = read_paint_shelf(folder_of("paints"));
+    const auto item = std::find_if(all.begin(), all.end(), is_named);
+    if (item != all.end()) return with_paints(piece, item->paints);
   }
-  if (r.kind == ShelfKind::Masks) {
-    for (const auto& item : read_mask_shelf(folder_of("masks")).masks)
-      if (item.name == r.name) return with_mask_on(with_mask(piece, mask_on(item, piece.wheel)), true);
-    return none;
-  }
-  for (const auto& item : read_paint_shelf(folder_of("paints")))
-    if (item.name == r.name) return with_paints(piece, item.paints);
-  return none;
+  return Error{ErrorCode::NotFound, as_said("There is no \"" + r.name + "\" on the shelf."), r.name};
 }
 
 } // namespace

@@ -39,15 +39,19 @@ Result<AreaBinding> binding_in(const Piece& piece, const std::string& text) {
   return AreaBinding{(*place)[0], (*place)[1], (*swatch)->id};
 }
 
-Result<Piece> studied(const Piece& piece, const StudyRequest& r) {
-  const auto reference = reference_named(piece, r.name);
-  if (!reference) return reference.error();
-  Study study = r.anew ? Study() : (*reference)->study;
+Study with_choices(Study study, const StudyRequest& r) {
   study.by_areas = !r.by_pixels && (study.by_areas || r.areas > 0 || !r.edits.empty() || !r.bound.empty());
   if (r.areas > 0) study.cut.count = r.areas;
   if (r.smallest >= 0) study.cut.smallest = r.smallest;
   if (r.smoothing >= 0) study.cut.smoothing = r.smoothing;
   study.match = r.match.value_or(study.match);
+  return study;
+}
+
+Result<Piece> studied(const Piece& piece, const StudyRequest& r) {
+  const auto reference = reference_named(piece, r.name);
+  if (!reference) return reference.error();
+  Study study = with_choices(r.anew ? Study() : (*reference)->study, r);
   for (const auto& [kind, text] : r.edits) {
     const bool merge = kind == AreaEdit::Kind::Merge;
     const auto at = pixels_in(text, merge ? 2 : 1, merge ? "--merge" : "--split");

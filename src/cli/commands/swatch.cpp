@@ -3,9 +3,9 @@
 #include "cli/change.h"
 
 #include "core/color/convert.h"
+#include "core/color/css_color.h"
 #include "core/piece/laying.h"
 #include "core/piece/press_check.h"
-#include "io/exchange/css_color.h"
 #include "io/shelf/press_shelf.h"
 
 namespace zc::cli {
@@ -14,8 +14,9 @@ namespace {
 struct SwatchRequest : ChangeRequest {
   std::string color, family, note, inks, profile, book;
   std::optional<Finish> finish;
-  std::vector<std::string> swatches;
+  std::vector<std::string> swatches, colors;
   int place = 0, count = 1;
+  double value = 50, limit = kPrintLimit;
   Way way = Way::Straight;
   bool off = false;
 };
@@ -56,13 +57,50 @@ Command one(const Options& command, const SwatchAsked& r,
 
 SwatchAsked swatch_asked() { return std::make_shared<SwatchRequest>(); }
 
-Result<Piece> added(const Piece& p, const SwatchRequest& r) {
-  const auto color = given_color(r.color);
+Result<Piece> with_one_added(const Piece& p, const SwatchRequest& r, const std::string& text) {
+  const auto color = given_color(text);
   if (!color) return color.error();
   if (r.place == 0) return with_color_laid_as(p, {*color, {}}, r.name, r.family);
   const auto family = family_named(p, r.family);
   if (!family) return family.error();
   return with_swatch(p, (*family)->id, {*color, {}}, r.name, place_of(r));
+}
+
+Result<Piece> added(const Piece& p, const SwatchRequest& r) {
+  if (r.colors.size() > 1 && (r.place != 0 || !r.name.empty()))
+    return Error{ErrorCode::BadInput, as_said("A name and a place are for one color alone."), "--name"};
+  Result<Piece> out = p;
+  for (const std::string& color : r.colors)
+    if (out) out = with_one_added(*out, r, color);
+  return out;
+}
+
+Result<std::shared_ptr<const Press>> press_of(const SwatchRequest& r) {
+  return of_file(open_press(r.profile.empty() ? shipped_press() : std::filesystem::path(r.profile)));
+}
+
+/// Those named, or all, that do not print become the nearest printable, as at the press of the window.
+Result<Piece> printable(const Piece& p, const SwatchRequest& r) {
+  const auto press = press_of(r);
+  if (!press) return press.error();
+  const auto named = swatches_named(p, r.swatches);
+  if (!named) return named.error();
+  const SwatchSet& set = *current_set(p);
+  const auto found = check_for_press(**press, press_wishes(set), r.limit);
+  std::vector<std::pair<Id, Srgb>> colors;
+  std::size_t i = 0;
+  for (const Family& family : set.families)
+    for (const Swatch& s : family.swatches) {
+      const SwatchPress& at = found[i++];
+      const bool meant = named->empty() || std::find(named->begin(), named->end(), s.id) != named->end();
+      if (meant && !at.prints && !s.locked) colors.emplace_back(s.id, at.nearest->color);
+    }
+  return colors.empty() ? p : with_colors_kept_before(p, set.id, colors, "before the press");
+}
+
+void add_profile(const Options& command, SwatchRequest& r) {
+  command.input("--profile", r.profile, "ICC profile of the press; the stand-in when left out",
+                Options::Need::MayBeLeftOut);
 }
 
 Result<Piece> moved(const Piece& p, const std::vector<Id>& ids, const SwatchRequest& r) {
@@ -73,13 +111,41 @@ Result<Piece> moved(const Piece& p, const std::vector<Id>& ids, const SwatchRequ
 
 Command add_swatch_add(const Options& group) {
   const SwatchAsked r = swatch_asked();
-  const Options command = group.command("add", "Add a color to a set");
+  const Options command = group.command("add", "Add colors to a set");
   Command out = change_command(command, r, [r = r.get()](const Piece& p) { return added(p, *r); });
-  command.text("color", r->color, kColorHelp, Options::Need::Needed);
-  command.text("--name", r->name, "Name; the color in words when left out");
+  command.texts("color", r->colors, kColorHelp, Options::Need::Needed);
+  command.text("--name", r->name, "Name of one color; the color in words when left out");
   command.text("--family", r->family, "Family, made when it is not there; the last one when left out");
   command.whole("--place", r->place, kPlaces,
-                "Place in the row of the family, or the next free one behind it");
+                "Place of one color in the row of the family, or the next free one behind it");
+  add_set_option(command, *r);
+  return out;
+}
+
+Command add_swatch_corners(const Options& group) {
+  const SwatchAsked r = swatch_asked();
+  const Options command = group.command("corners", "Add the corner colors of the mask as a family");
+  Command out = change_command(command, r, [r = r.get()](const Piece& p) -> Result<Piece> {
+    const auto colors = corner_colors(p, r->value);
+    if (!colors) return colors.error();
+    return with_laid_family(p, r->family, *colors);
+  });
+  r->family = "corner colors";
+  command.text("--family", r->family, "Name of the family; \"corner colors\" when left out");
+  command.number("--value", r->value, kValueRange, "Value of the colors");
+  add_set_option(command, *r);
+  return out;
+}
+
+Command add_swatch_printable(const Options& group) {
+  const SwatchAsked r = swatch_asked();
+  const Options command =
+      group.command("printable", "Give swatches that do not print the nearest printable color");
+  Command out = change_command(command, r, [r = r.get()](const Piece& p) { return printable(p, *r); });
+  command.texts("swatches", r->swatches, std::string(kNamed) + "; all when left out");
+  add_profile(command, *r);
+  command.number("--most-difference", r->limit, {0.001, kLargestPrintLimit},
+                 "CIEDE2000 below which a color counts as printed");
   add_set_option(command, *r);
   return out;
 }
@@ -110,8 +176,7 @@ Result<Piece> coded(const Piece& p, Id id, const SwatchRequest& r) {
   if (r.off) return without_codes(p, {id});
   Result<Piece> out = p;
   if (!r.inks.empty()) {
-    const auto press =
-        of_file(open_press(r.profile.empty() ? shipped_press() : std::filesystem::path(r.profile)));
+    const auto press = press_of(r);
     if (!press) return press.error();
     const auto inks = typed_inks("cmyk " + r.inks);
     if (!inks) return inks.error();
@@ -134,8 +199,7 @@ Command add_swatch_code(const Options& group) {
       group.command("code", "Write a swatch as inks of a press, or as a name in a color book");
   Command out = one(command, r, coded);
   command.text("--inks", r->inks, "Cyan, magenta, yellow and black in percent: C,M,Y,K");
-  command.input("--profile", r->profile, "ICC profile of the press; the stand-in when left out",
-                Options::Need::MayBeLeftOut);
+  add_profile(command, *r);
   command.text("--book", r->book, "Name of the color book");
   command.text("--name", r->to, "Name in the book; that of the swatch when left out");
   command.choice<Finish>("--finish", kFinishWords, "What the ink does that no display shows",
@@ -148,8 +212,11 @@ Command add_swatch_code(const Options& group) {
 
 std::vector<Command> add_swatch_commands(const Options& app) {
   const Options group = app.group(
-      "swatch", "Swatches of a set: add, rename, color, code, note, move, copy, lock, mark, fill, delete");
-  std::vector<Command> out{add_swatch_add(group), add_swatch_fill(group), add_swatch_code(group)};
+      "swatch",
+      "Swatches of a set: add, corners, fill, rename, color, code, printable, note, move, copy, lock, "
+      "mark, delete");
+  std::vector<Command> out{add_swatch_add(group), add_swatch_corners(group), add_swatch_fill(group),
+                           add_swatch_code(group), add_swatch_printable(group)};
   {
     const SwatchAsked r = swatch_asked();
     const Options command = group.command("rename", "Give a swatch another name");

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/command.h"
+#include "cli/line/command.h"
+#include "cli/line/progress.h"
 
 #include "cli/key_words.h"
 #include "cli/photos.h"
@@ -64,7 +65,7 @@ Result<Json> report(const TryRequest& r, const Piece& piece, const PixelView& vi
     if (shares[i] > 0) swatch["share"] = shares[i];
     (shares[i] > 0 ? used : unused).push_back(swatch);
   }
-  const auto needed = needs(view, set.colors, r.missing, r.far);
+  const auto needed = needs(view, set.colors, r.missing, r.far, told_progress("missing colors"));
   if (!needed) return needed.error();
   for (const MissingColor& lack : needed->missing) {
     Json color = color_json(lack.color);
@@ -102,7 +103,7 @@ Result<Json> cut_study(const TryRequest& r, const PixelView& view, TriedSide& si
   if (r.areas == 0) return Json::object();
   AreaSpec spec;
   spec.count = r.areas;
-  auto areas = cut_into_areas(view, spec);
+  auto areas = cut_into_areas(view, spec, told_progress("areas"));
   if (!areas) return areas.error();
   side.areas = std::make_shared<const Areas>(std::move(areas).value());
   side.area_swatches = swatches_of(*side.areas, SwatchMatcher(side.colors, r.match),
@@ -201,12 +202,18 @@ Result<Json> write_key(const TryRequest& r, const Piece& piece, QImage image) {
   return out;
 }
 
-Result<Json> try_picture(const TryRequest& r) {
+Status asks_for_something(const TryRequest& r) {
   if (!r.report && !r.as && !r.pairs.named())
     return Error{ErrorCode::BadInput,
                  as_said("Say what to make with --as, or ask for a --report or the --pairs."), "--as"};
   if (r.as && !r.output.named())
     return Error{ErrorCode::BadInput, as_said("Say where to write with -o."), "-o"};
+  return Done{};
+}
+
+Result<Json> try_picture(const TryRequest& r) {
+  const Status asks = asks_for_something(r);
+  if (!asks) return asks.error();
   const auto document = open_document(r.piece);
   if (!document) return document.error();
   const auto set = set_or_current(document->piece, r.set);
@@ -251,8 +258,7 @@ Command add_try(const Options& app) {
   command.text("--set", r->set, "Name of the set; the current one when left out");
   command.choice<Making>("--as", kMakingWords, "What to make",
                          std::function<void(Making)>([r](Making as) { r->as = as; }));
-  auto turn = std::make_shared<double>(std::numeric_limits<double>::quiet_NaN());
-  command.number("--turn", *turn, kDegrees, "A key: all hues turned by so many degrees on the wheel");
+  command.number("--turn", r->turn, kDegrees, "A key: all hues turned by so many degrees on the wheel");
   command.input("--mask", r->mask, "A key: pressed into the mask of this file, as the shelf keeps them",
                 Options::Need::MayBeLeftOut);
   command.number("--strength", r->strength, kShareRange, "How far colors move into the mask");
@@ -273,10 +279,7 @@ Command add_try(const Options& app) {
       "PNG or JPEG file to write; of a study by areas also SVG, or a folder for a PNG of each swatch",
       Options::Need::MayBeLeftOut);
   command.files().out.back().folder = true;
-  return {command, [r, turn] {
-            if (!std::isnan(*turn)) r->turn = *turn;
-            return try_picture(*r);
-          }};
+  return {command, [r] { return try_picture(*r); }};
 }
 
 } // namespace zc::cli

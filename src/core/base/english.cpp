@@ -330,6 +330,7 @@ constexpr std::array<English, kSentences> kEnglish = {{
     {Sentence::ShouldThreeNumbers, said("Sentence", "three numbers from 0 to 1")},
     {Sentence::ShouldTrueOrFalse, said("Sentence", "true or false")},
     {Sentence::ShouldWholeAbove0, said("Sentence", "a whole number above 0")},
+    {Sentence::ShouldWholeFrom, said("Sentence", "a whole number from %1 to %2")},
     {Sentence::SmallestAreaRange, said("Sentence", "The smallest area is 0 to 5 percent of the picture.")},
     {Sentence::SmoothingRange, said("Sentence", "The smoothing is 0 to 2 percent of the longer side.")},
     {Sentence::SplitSelection,

@@ -244,6 +244,7 @@ enum class Sentence : std::uint16_t {
   ShouldThreeNumbers,
   ShouldTrueOrFalse,
   ShouldWholeAbove0,
+  ShouldWholeFrom,
   SmallestAreaRange,
   SmoothingRange,
   SplitSelection,

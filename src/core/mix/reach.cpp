@@ -214,18 +214,20 @@ std::uint64_t border_of(const std::vector<std::uint64_t>& rows, int y, int word)
   return here & ~(left & right & at(y - 1, word) & at(y + 1, word));
 }
 
+void add_ways_around(CellWays& out, const std::vector<std::uint64_t>& rows, int x, int y) {
+  if (!cell(rows, x, y - 1)) out.emplace(CellCorner(x, y), CellCorner(x + 1, y));
+  if (!cell(rows, x + 1, y)) out.emplace(CellCorner(x + 1, y), CellCorner(x + 1, y + 1));
+  if (!cell(rows, x, y + 1)) out.emplace(CellCorner(x + 1, y + 1), CellCorner(x, y + 1));
+  if (!cell(rows, x - 1, y)) out.emplace(CellCorner(x, y + 1), CellCorner(x, y));
+}
+
 /// The sides of the cells reached that lie at its edge, what is reached on the right hand.
 CellWays ways_around(const std::vector<std::uint64_t>& rows) {
   CellWays out;
   for (int y = 0; y < kReachCells; ++y)
     for (int word = 0; word < kWords; ++word)
-      for (std::uint64_t border = border_of(rows, y, word); border != 0; border &= border - 1) {
-        const int x = word * 64 + std::countr_zero(border);
-        if (!cell(rows, x, y - 1)) out.emplace(CellCorner(x, y), CellCorner(x + 1, y));
-        if (!cell(rows, x + 1, y)) out.emplace(CellCorner(x + 1, y), CellCorner(x + 1, y + 1));
-        if (!cell(rows, x, y + 1)) out.emplace(CellCorner(x + 1, y + 1), CellCorner(x, y + 1));
-        if (!cell(rows, x - 1, y)) out.emplace(CellCorner(x, y + 1), CellCorner(x, y));
-      }
+      for (std::uint64_t border = border_of(rows, y, word); border != 0; border &= border - 1)
+        add_ways_around(out, rows, word * 64 + std::countr_zero(border), y);
   return out;
 }
 

@@ -35,12 +35,7 @@ double place_of(const ColorKey& key, double from) {
 
 void add_turns(std::vector<ColorKey>& out, const Piece& piece, double step) {
   const int count = static_cast<int>(std::ceil(360 / step - 1e-9));
-  for (int i = 1; i < count; ++i) {
-    const double by = i * step;
-    PlanKey plan = plan_key(piece);
-    if (plan.mask) plan.mask = turned_mask(*plan.mask, by);
-    out.push_back({KeyKind::Turn, {}, by, std::move(plan)});
-  }
+  for (int i = 1; i < count; ++i) out.push_back(turned_key(piece, i * step));
 }
 
 void add_masks(std::vector<ColorKey>& out, const Piece& piece, const KeySheet& sheet,
@@ -48,7 +43,7 @@ void add_masks(std::vector<ColorKey>& out, const Piece& piece, const KeySheet& s
   const double largest = sheet.fills ? rim : 1;
   const auto add = [&](KeyKind kind, const Mask& mask) {
     if (MaskRegion(mask).empty()) return;
-    out.push_back({kind, mask.name, 0, PlanKey{piece.wheel, mask}, sheet.strength, largest});
+    out.push_back(pressed_key(piece, kind, mask, sheet.strength, largest));
   };
   for (const Pattern kind : kPatterns) add(KeyKind::Pattern, pattern_mask({kind, hue, usual_spread(kind)}));
   for (const Mask& mask : shelf) add(KeyKind::Shelf, mask);
@@ -68,6 +63,23 @@ void move_all(List<Family>& families, const KeyMap& map) {
 
 } // namespace
 
+ColorKey turned_key(const Piece& piece, double by) {
+  PlanKey plan = plan_key(piece);
+  if (plan.mask) plan.mask = turned_mask(*plan.mask, by);
+  return {KeyKind::Turn, {}, by, std::move(plan)};
+}
+
+ColorKey pressed_key(const Piece& piece, KeyKind kind, const Mask& mask, double strength, double rim) {
+  return {kind, mask.name, 0, PlanKey{piece.wheel, mask}, strength, rim};
+}
+
+ColorKey version_key(const SetVersion& version) {
+  ColorKey key{KeyKind::Version, version.name};
+  key.plan = version.key;
+  key.version = version.id;
+  return key;
+}
+
 std::vector<ColorKey> keys_of(const Piece& piece, const KeySheet& sheet, const std::vector<Mask>& shelf,
                               double hue, double rim) {
   std::vector<ColorKey> out;
@@ -76,12 +88,7 @@ std::vector<ColorKey> keys_of(const Piece& piece, const KeySheet& sheet, const s
   if (wants(KeyRows::Masks)) add_masks(out, piece, sheet, shelf, hue, rim);
   const SwatchSet* set = current_set(piece);
   if (set && wants(KeyRows::Versions))
-    for (const SetVersion& v : set->versions) {
-      ColorKey key{KeyKind::Version, v.name};
-      key.plan = v.key;
-      key.version = v.id;
-      out.push_back(std::move(key));
-    }
+    for (const SetVersion& v : set->versions) out.push_back(version_key(v));
   const PlanKey now = plan_key(piece);
   const double from = hue_of(now.mask).value_or(hue);
   std::vector<std::pair<double, std::size_t>> places;

@@ -50,6 +50,12 @@ struct ColorKey {
   bool operator==(const ColorKey&) const = default;
 };
 
+/// The piece with its mask turned by degrees clockwise.
+[[nodiscard]] ColorKey turned_key(const Piece& piece, double by);
+/// Pressed into a pattern or a mask of the shelf.
+[[nodiscard]] ColorKey pressed_key(const Piece& piece, KeyKind kind, const Mask& mask, double strength = 1,
+                                   double rim = 1);
+[[nodiscard]] ColorKey version_key(const SetVersion& version);
 /// The keys of a sheet, the current one first and then by their hue. `hue` is where patterns begin, degrees
 /// on the wheel; `rim` the largest saturation of the picture.
 [[nodiscard]] std::vector<ColorKey> keys_of(const Piece& piece, const KeySheet& sheet,

@@ -21,6 +21,19 @@ void sort_by_value(std::vector<LaidFamily>& families) {
 
 } // namespace
 
+Result<std::vector<LaidColor>> corner_colors(const Piece& piece, double value) {
+  const Mask* mask = mask_in_use(piece);
+  const std::vector<DiscPoint> corners = mask ? MaskRegion(*mask).corners() : std::vector<DiscPoint>();
+  if (corners.empty()) return Error{ErrorCode::BadInput, Sentence::NoMaskWithCorners, "mask"};
+  const Wheel wheel(piece.wheel);
+  std::vector<LaidColor> out;
+  for (const DiscPoint& corner : corners) {
+    const auto found = wheel.nearest_existing(wheel_point(corner, value));
+    out.push_back({found.color, WheelPlace{found.at, piece.wheel}});
+  }
+  return out;
+}
+
 Result<Piece> with_laid_families(Piece piece, const std::vector<LaidFamily>& families) {
   Result<Piece> out = std::move(piece);
   for (const auto& family : families) {

@@ -18,6 +18,10 @@ namespace zc {
 /// The swatch laid last. REQUIRES a family with swatches.
 [[nodiscard]] Id newest_of(const Family& family);
 
+/// The corners of a mask at a value, each as the nearest color that exists. ERRORS: BadInput without a mask
+/// in use that has corners.
+[[nodiscard]] Result<std::vector<LaidColor>> corner_colors(const Piece& piece, double value);
+
 /// A whole family of colors in one step; a taken name gets a number. ERRORS: BadInput for a bad name or no
 /// colors.
 [[nodiscard]] Result<Piece> with_laid_family(Piece piece, const std::string& name,

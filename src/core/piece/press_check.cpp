@@ -46,6 +46,7 @@ std::vector<PressWish> press_wishes(const SwatchSet& set) {
 std::vector<SwatchPress> check_for_press(const Press& press, const std::vector<PressWish>& wishes,
                                          double limit) {
   std::vector<Srgb> colors;
+  colors.reserve(wishes.size());
   for (const PressWish& wish : wishes) colors.push_back(wish.color);
   std::vector<SwatchPress> out = check_for_press(press, colors, limit);
   for (std::size_t i = 0; i < wishes.size(); ++i)

@@ -386,16 +386,6 @@ LaidColor current_color(const Session& session) {
   return out;
 }
 
-Result<std::vector<LaidColor>> key_colors(const Session& session, const Geometry& geometry) {
-  if (!geometry.region() || geometry.region()->corners().empty()) return no_mask(Sentence::NoMaskWithCorners);
-  std::vector<LaidColor> out;
-  for (const auto& corner : geometry.region()->corners()) {
-    const auto found = geometry.wheel().nearest_existing(wheel_point(corner, session.at.at.v));
-    out.push_back({found.color, geometry.place(found.at)});
-  }
-  return out;
-}
-
 std::vector<LaidColor> extracted_of(const Extracted& extracted) {
   std::vector<LaidColor> out;
   for (const auto& c : extracted.colors)

@@ -290,8 +290,6 @@ enum class PlaceNumber { Hue, Saturation, Value };
 
 /// The current color, as it is laid.
 [[nodiscard]] LaidColor current_color(const Session& session);
-/// The corners of the mask at the current value. ERRORS: BadInput when there are none.
-[[nodiscard]] Result<std::vector<LaidColor>> key_colors(const Session& session, const Geometry& geometry);
 /// What was taken out of a photo, each with its pixel.
 [[nodiscard]] std::vector<LaidColor> extracted_of(const Extracted& extracted);
 [[nodiscard]] Session extracted_shown(Session session, Extracted extracted);

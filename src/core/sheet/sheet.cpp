@@ -47,22 +47,18 @@ public:
   [[nodiscard]] double inner_height() const { return m_sheet.height - 2 * m_margin; }
 
   Sheet laid() {
-    for (std::size_t i = 0; i < m_spec.parts.size(); ++i) {
-      const SheetPart part = m_spec.parts[i];
-      if (part == SheetPart::Title) title();
-      if (part == SheetPart::Keys) keys();
-      for (const SwatchSet* set : m_sets) {
-        if (part == SheetPart::Swatches) swatches(*set);
-        if (part == SheetPart::Staff) staff(*set);
-        if (part == SheetPart::Needs) needs(*set);
+    const auto& parts = m_spec.parts;
+    const auto is_picture = [](SheetPart part) {
+      return part == SheetPart::Reference || part == SheetPart::Wheel;
+    };
+    for (std::size_t i = 0; i < parts.size(); ++i) {
+      if (!is_picture(parts[i])) {
+        lay(parts[i]);
+        continue;
       }
-      if (part == SheetPart::Signature) signature();
-      if (part != SheetPart::Reference && part != SheetPart::Wheel) continue;
       // Side by side where one follows the other.
-      const bool both =
-          i + 1 < m_spec.parts.size() && part != m_spec.parts[i + 1] &&
-          (m_spec.parts[i + 1] == SheetPart::Reference || m_spec.parts[i + 1] == SheetPart::Wheel);
-      pictures(part, both ? std::optional(m_spec.parts[i + 1]) : std::nullopt);
+      const bool both = i + 1 < parts.size() && parts[i] != parts[i + 1] && is_picture(parts[i + 1]);
+      pictures(parts[i], both ? std::optional(parts[i + 1]) : std::nullopt);
       i += both;
     }
     running_heads();
@@ -70,6 +66,16 @@ public:
   }
 
 private:
+  void lay(SheetPart part) {
+    if (part == SheetPart::Title) title();
+    if (part == SheetPart::Keys) keys();
+    for (const SwatchSet* set : m_sets) {
+      if (part == SheetPart::Swatches) swatches(*set);
+      if (part == SheetPart::Staff) staff(*set);
+      if (part == SheetPart::Needs) needs(*set);
+    }
+    if (part == SheetPart::Signature) signature();
+  }
   SheetPage& page() { return m_sheet.pages.back(); }
   [[nodiscard]] double bottom() const { return m_sheet.height - m_margin; }
   [[nodiscard]] bool fresh() const {

@@ -338,9 +338,12 @@ public:
   void colors(const float* cos_h, const float* sin_h, const float* degrees, const float* r, int n,
               PremultipliedPixel* out) override {
     Search search;
-    if (m_kind == Kind::Luma) begin_luma(*this, cos_h, sin_h, r, n, search);
-    if (m_kind == Kind::Hsv) begin_hsv(*this, degrees, r, n, search);
-    if (m_kind == Kind::Hsl) begin_hsl(*this, degrees, r, n, search);
+    if (m_kind == Kind::Luma)
+      begin_luma(*this, cos_h, sin_h, r, n, search);
+    else if (m_kind == Kind::Hsv)
+      begin_hsv(*this, degrees, r, n, search);
+    else
+      begin_hsl(*this, degrees, r, n, search);
     for (int i = 0; i < m_steps; ++i) step(*this, n, search);
     finish(n, search, out);
     if (largest_of(search.moved, n) < kTrusted) return;

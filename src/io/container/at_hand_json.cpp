@@ -66,6 +66,7 @@ void read_places(Fields& f, Mixing& out) {
   f.each("line", 2,
          [&](const Json& j, const std::string& key) { line.push_back(read_field_point(f, j, key)); });
   if (line.size() == 2) out.line = {line[0], line[1]};
+  if (line.size() == 1) f.fail("line", Sentence::ShouldPoints);
   f.each("smears", kMostSmears, [&](const Json& j, const std::string& key) {
     if (!j.is_array() || j.empty() || j.size() > kMostPathPoints)
       return f.fail(key, say(Sentence::ShouldListUpTo, kMostPathPoints));
@@ -78,7 +79,7 @@ Mixing read_mixing(Fields f) {
   Mixing out;
   out.begun = true;
   out.as = f.word("as", kMixWords, out.as);
-  out.steps = static_cast<int>(f.number("steps", kMixingStepsRange, out.steps));
+  out.steps = f.whole("steps", kMixingStepsRange, out.steps);
   f.each("corners", kMostCorners,
          [&](const Json& j, const std::string& key) { out.corners.push_back(read_corner(f.inner(j, key))); });
   out.toward = f.number("toward", -1, 1, 0);
@@ -86,15 +87,14 @@ Mixing read_mixing(Fields f) {
   if (f.has("black")) out.black = f.color("black");
   if (f.has("follows") && !out.corners.empty())
     out.follows =
-        static_cast<std::size_t>(f.number("follows", 0, static_cast<double>(out.corners.size() - 1), 0));
+        static_cast<std::size_t>(f.whole("follows", 0, static_cast<double>(out.corners.size() - 1), 0));
   read_places(f, out);
   return out;
 }
 
 Steps read_steps(Fields f) {
-  return sensible_steps({static_cast<int>(f.number("hues", 0, 360, 0)),
-                         static_cast<int>(f.number("saturations", 0, 50, 0)),
-                         static_cast<int>(f.number("values", 0, 101, 0))});
+  return sensible_steps(
+      {f.whole("hues", 0, 360, 0), f.whole("saturations", 0, 50, 0), f.whole("values", 0, 101, 0)});
 }
 
 /// The first row is `wells`, which programs know that have only eight; the others are `more_wells`.
@@ -144,7 +144,7 @@ AtHand read_at_hand(Fields f) {
     if (!j.is_string()) return f.fail(key, Sentence::ShouldText);
     out.row_names.push_back(shortened(j.get<std::string>(), kLongestName));
   });
-  out.row = static_cast<std::size_t>(f.number("well_row", 0, static_cast<double>(well_rows(out) - 1), 0));
+  out.row = static_cast<std::size_t>(f.whole("well_row", 0, static_cast<double>(well_rows(out) - 1), 0));
   f.each("recent", kRecentColors,
          [&](const Json& j, const std::string& key) { out.recent.push_back(f.color_of(j, key)); });
   if (f.has("steps")) out.steps = read_steps(f.inner(f.raw("steps"), "steps"));

@@ -114,7 +114,7 @@ Result<Piece> piece_without_photos(const std::filesystem::path& path) {
   if (!json) return with_file(json.error(), path);
   auto read = document_from_json(text_of(*json));
   if (!read) return with_file(read.error(), path);
-  return std::move(read->document.piece);
+  return std::move(read).value().document.piece;
 }
 
 Result<std::vector<Fault>> faults_in_file(const std::filesystem::path& path) {

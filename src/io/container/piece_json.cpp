@@ -46,14 +46,13 @@ Json reference_json(const Reference& r) {
 constexpr double kLargestPixel = 1e6;
 
 std::pair<int, int> read_pixel(Fields f) {
-  return {static_cast<int>(f.number("x", 0, kLargestPixel, 0)),
-          static_cast<int>(f.number("y", 0, kLargestPixel, 0))};
+  return {f.whole("x", 0, kLargestPixel, 0), f.whole("y", 0, kLargestPixel, 0)};
 }
 
 Study read_study(Fields f) {
   Study out;
   out.by_areas = f.flag("by_areas", out.by_areas);
-  out.cut.count = static_cast<int>(f.number("areas", kFewestPictureAreas, kMostPictureAreas, out.cut.count));
+  out.cut.count = f.whole("areas", kFewestPictureAreas, kMostPictureAreas, out.cut.count);
   out.cut.smallest = f.number("smallest", 0, 5, out.cut.smallest);
   out.cut.smoothing = f.number("smoothing", 0, 2, out.cut.smoothing);
   out.match = f.word("match", kMatchWords, out.match);

@@ -32,6 +32,8 @@ Code read_code(Fields f) {
     const auto ink = f.numbers(f.raw("inks"), "inks", 4, 0, 100);
     out.as = WrittenInks{{ink[0], ink[1], ink[2], ink[3]}, f.text("profile"), f.text("profile_id")};
   } else {
+    for (const char* key : {"book", "name"})
+      if (!f.has(key)) f.fail(key, Sentence::ShouldText);
     out.as = BookName{f.text("book"), f.text("name")};
   }
   return out;
@@ -138,14 +140,14 @@ private:
     s.color = f.color(f.has("srgb") ? "srgb" : "hex");
     s.name = f.text("name");
     s.note = f.text("note");
-    s.place = static_cast<int>(f.number("place", 0, kMostPlaces - 1, running));
+    s.place = f.whole("place", 0, kMostPlaces - 1, running);
     s.locked = f.flag("locked", false);
     s.used = f.flag("used", false);
     if (f.has("picked")) s.picked = picked(f, s.color);
     if (f.has("from")) {
       auto from = f.inner(f.raw("from"), "from");
-      s.from = SampleOrigin{from.id("reference"), static_cast<int>(from.number("x", kPixelRange, 0)),
-                            static_cast<int>(from.number("y", kPixelRange, 0))};
+      s.from = SampleOrigin{from.id("reference"), from.whole("x", kPixelRange, 0),
+                            from.whole("y", kPixelRange, 0)};
     }
     if (f.has("code")) s.code = read_code(f.inner(f.raw("code"), "code"));
     s.extras = f.extras({"id", "srgb", "hex", "name", "note", "picked", "picked_on", "from", "code", "place",
@@ -209,16 +211,14 @@ Json grading_json(const GradingRules& r) {
 
 GradingRules read_grading(Fields f) {
   GradingRules r;
-  r.value_steps = static_cast<int>(f.number("value_steps", kValueStepsRange, r.value_steps));
+  r.value_steps = f.whole("value_steps", kValueStepsRange, r.value_steps);
   r.near_duplicate = f.number("near_duplicate", kNearDuplicateRange, r.near_duplicate);
   r.twin = f.number("twin", kTwinRange, r.twin);
   r.gap = f.number("gap", kGapRange, r.gap);
   r.outside = f.number("outside", kOutsideRange, r.outside);
   if (!f.has("target")) return r;
   auto t = f.inner(f.raw("target"), "target");
-  const auto count = [&t](const char* key, int otherwise) {
-    return static_cast<int>(t.number(key, kTargetRange, otherwise));
-  };
+  const auto count = [&t](const char* key, int otherwise) { return t.whole(key, kTargetRange, otherwise); };
   r.target = {count("dark", r.target.dark), count("middle", r.target.middle), count("light", r.target.light)};
   return r;
 }

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // CSS custom properties with hex colors. A comment of its own is the family of the properties below it, a
 // comment behind a property its name; within comments \\ \n \r and *\/ stand for what a comment cannot have.
+#include "core/color/css_color.h"
 #include "core/color/text.h"
-#include "io/exchange/css_color.h"
 #include "io/exchange/formats.h"
 #include "io/exchange/gathering.h"
 

@@ -124,7 +124,7 @@ Status save_fill_pngs(const std::filesystem::path& folder, const StudyFills& fil
       const AreaNumber area = areas.numbers[i];
       pixels[i] = area != kNoArea && fills.swatches[area] == swatch ? color : nothing;
     }
-    const Status saved = save_picture(std::move(image), (folder / names[file++]).string());
+    Status saved = save_picture(std::move(image), (folder / names[file++]).string());
     if (!saved) return saved;
   }
   return Done{};

@@ -2,8 +2,8 @@
 // SVG 1.1: a row of titled squares for each family, in a titled group. Read: every filled rectangle, its
 // title (or id) as the name and the title of the group around it as the family.
 #include "core/color/convert.h"
+#include "core/color/css_color.h"
 #include "core/color/text.h"
-#include "io/exchange/css_color.h"
 #include "io/exchange/formats.h"
 #include "io/exchange/gathering.h"
 #include "io/exchange/xml.h"

@@ -3,8 +3,8 @@
 // swatches. Names a token cannot have are kept whole in an extension. Read: any nesting, aliases in braces,
 // colors as objects or as hex text.
 #include "core/color/convert.h"
+#include "core/color/css_color.h"
 #include "core/color/text.h"
-#include "io/exchange/css_color.h"
 #include "io/exchange/formats.h"
 #include "io/exchange/gathering.h"
 #include "io/files/json_text.h"

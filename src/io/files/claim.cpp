@@ -11,8 +11,8 @@
 namespace zc {
 namespace {
 
-/// Of the command line; claims of windows are not waited for.
-constexpr auto kCommandName = "zonachrom-cli";
+/// Of the command line, as its file is called; claims of windows are not waited for.
+constexpr auto kCommandName = "zonachrom-cli-files";
 
 QString claim_of(const std::filesystem::path& path) {
   const QString folder = state_folder() + QStringLiteral("/open");

@@ -11,6 +11,7 @@
 #include "io/files/json_text.h"
 
 #include <algorithm>
+#include <cmath>
 #include <initializer_list>
 #include <optional>
 #include <string>
@@ -51,6 +52,17 @@ public:
   }
   [[nodiscard]] double number(const char* key, Range range, double fallback) {
     return number(key, range.low, range.high, fallback);
+  }
+  /// A number without a part behind the point; 3.0 is one. REQUIRES bounds that an int holds.
+  [[nodiscard]] int whole(const char* key, double low, double high, int fallback) {
+    if (!has(key)) return fallback;
+    const double x = bounded(m_json[key], key, low, high);
+    if (x == std::floor(x)) return static_cast<int>(x);
+    fail(key, say(Sentence::ShouldWholeFrom, Json(low).dump(), Json(high).dump()));
+    return fallback;
+  }
+  [[nodiscard]] int whole(const char* key, Range range, int fallback) {
+    return whole(key, range.low, range.high, fallback);
   }
   /// Degrees, where 360 is 0 again.
   [[nodiscard]] double angle(const char* key, double fallback) {

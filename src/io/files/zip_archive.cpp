@@ -103,7 +103,7 @@ Result<Bytes> read_zip_entry(const std::string& file, const std::string& name, c
     return Error{ErrorCode::TooLarge, Sentence::UnpacksTooLarge, name};
   auto entry = read_entry(zip.get(), at, stat);
   if (!entry) return entry.error();
-  return std::move(entry->bytes);
+  return std::move(entry).value().bytes;
 }
 
 Result<Bytes> write_zip(const std::vector<ZipEntry>& entries) {

@@ -2,6 +2,7 @@
 #include "io/shelf/press_shelf.h"
 
 #include "core/base/sentences.h"
+#include "io/files/data_folder.h"
 #include "io/files/safe_save.h"
 
 #include <algorithm>
@@ -19,11 +20,7 @@ bool is_profile_name(const std::filesystem::path& file) {
 
 } // namespace
 
-std::filesystem::path shipped_press() {
-  std::error_code none;
-  const auto program = std::filesystem::read_symlink("/proc/self/exe", none);
-  return (program.parent_path() / ".." / "share" / "zonachrom" / "standin-press.icc").lexically_normal();
-}
+std::filesystem::path shipped_press() { return data_folder() / "standin-press.icc"; }
 
 Result<std::shared_ptr<const Press>> open_press(const std::filesystem::path& file) {
   const auto bytes = read_file(file, kLargestProfile);

@@ -2,9 +2,9 @@
 #include "model/find/finder.h"
 
 #include "core/color/convert.h"
+#include "core/color/css_color.h"
 #include "core/color/difference.h"
 #include "io/container/piece_file.h"
-#include "io/exchange/css_color.h"
 #include "io/files/safe_save.h"
 #include "io/shelf/set_shelf.h"
 #include "model/i18n/text.h"

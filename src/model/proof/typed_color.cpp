@@ -2,8 +2,8 @@
 #include "model/proof/typed_color.h"
 
 #include "core/base/sentences.h"
+#include "core/color/css_color.h"
 #include "core/piece/press_check.h"
-#include "io/exchange/css_color.h"
 #include "model/i18n/text.h"
 #include "model/session/picking.h"
 

@@ -84,7 +84,7 @@ void Laying::lay_ladder_of_relation() {
 }
 
 void Laying::lay_key_colors() {
-  const auto colors = key_colors(m_studio.session(), m_studio.geometry());
+  const auto colors = corner_colors(m_studio.piece(), m_studio.session().at.at.v);
   if (colors) return lay_family(tr("corner colors"), *colors);
   emit m_studio.notice(words(colors.error()));
 }

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/session/picking.h"
 
-#include "io/exchange/css_color.h"
+#include "core/color/css_color.h"
 #include "model/i18n/text.h"
 
 namespace zc {

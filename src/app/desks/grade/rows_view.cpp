@@ -101,7 +101,8 @@ void RowsView::follow() {
 void RowsView::resizeEvent(QResizeEvent*) { follow(); }
 
 QRectF RowsView::place_rect(std::size_t family, int place) const {
-  const double line = kTop + pitch() * (m_line_from[family] + place / m_per_line),
+  const int line_of_place = place / m_per_line;
+  const double line = kTop + pitch() * (m_line_from[family] + line_of_place),
                along = pitch() * (place % m_per_line), side = static_cast<double>(m_size);
   const QPointF scrolled(horizontalScrollBar()->value(), verticalScrollBar()->value());
   const QPointF corner = as_columns() ? QPointF(line, kHead + along) : QPointF(kNames + along, line);

@@ -114,6 +114,7 @@ void SheetPanel::apply_parts() {
 void SheetPanel::follow_parts(const std::vector<SheetPart>& parts) {
   const QSignalBlocker quiet(m_parts);
   std::vector<SheetPart> order;
+  order.reserve(std::size(kParts));
   for (int i = 0; i < m_parts->count(); ++i)
     order.push_back(static_cast<SheetPart>(m_parts->item(i)->data(Qt::UserRole).toInt()));
   if (order.empty())

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/options.h"
+#include "cli/line/options.h"
 
 #include <CLI/CLI.hpp>
 #include <charconv>
@@ -101,6 +101,16 @@ void Options::number(const std::string& name, double& target, Range range, const
   m_app->add_option_function<double>(name, take, told(help, range, target))->type_name("NUMBER");
 }
 
+void Options::number(const std::string& name, std::optional<double>& target, Range range,
+                     const std::string& help) const {
+  const auto take = [&target, name, range](double given) {
+    refuse_beyond(name, range, given);
+    target = given;
+  };
+  const double unsaid = std::numeric_limits<double>::quiet_NaN();
+  m_app->add_option_function<double>(name, take, told(help, range, unsaid))->type_name("NUMBER");
+}
+
 void Options::flag(const std::string& name, bool& target, const std::string& help) const {
   m_app->add_flag(name, target, help);
 }
@@ -112,7 +122,9 @@ void Options::input(const std::string& name, std::string& target, const std::str
 
 void Options::inputs(const std::string& name, std::vector<std::string>& target,
                      const std::string& help) const {
-  m_app->add_option(name, target, help)->type_name("FILE")->allow_extra_args(false);
+  CLI::Option* option = m_app->add_option(name, target, help)->type_name("FILE");
+  if (name.starts_with('-')) option->allow_extra_args(false);
+  need_it(option, name.starts_with('-') ? Need::MayBeLeftOut : Need::Needed);
   m_files->in.push_back({name, nullptr, &target});
 }
 
@@ -129,6 +141,7 @@ void Options::output(OutputFile& target, const std::vector<FileFormat>& formats,
   m_files->out.push_back({name, &target, formats});
   if (formats.size() < 2) return;
   std::vector<std::string> words;
+  words.reserve(formats.size());
   for (const FileFormat& format : formats) words.push_back(format.word);
   add_choice("--format", words, "Format of the file; told from its ending when left out",
              [&target, words](std::size_t i) {

@@ -3,10 +3,8 @@
 // that is not meant to go.
 #pragma once
 
-#include "cli/options.h"
+#include "cli/line/options.h"
 #include "core/base/result.h"
-
-#include <QTemporaryDir>
 
 #include <string>
 #include <utility>
@@ -16,6 +14,10 @@ namespace zc::cli {
 
 class LineFiles {
 public:
+  LineFiles() = default;
+  ~LineFiles();
+  LineFiles(const LineFiles&) = delete;
+  LineFiles& operator=(const LineFiles&) = delete;
   /// Fills in formats, reads standard input and pipes. ERRORS: BadInput for an output that is an input, or
   /// whose name and format do not agree; Unwritable for one that is there, without --force; as reading.
   [[nodiscard]] Status prepare(const Options& options);
@@ -33,8 +35,9 @@ private:
   [[nodiscard]] Status fetch(std::string& file);
   [[nodiscard]] Status fetch_all(const CommandFiles::In& in);
   [[nodiscard]] Status settle(const CommandFiles::Out& out, const CommandFiles& all, bool forced);
-  [[nodiscard]] Result<std::string> folder();
-  std::unique_ptr<QTemporaryDir> m_folder;
+  /// The next name for what stands for a stream, in a folder of its own that goes with this object.
+  [[nodiscard]] Result<std::string> next_name();
+  std::string m_folder; ///< Empty until it is needed.
   std::vector<Stream> m_in, m_out;
   bool m_standard_output = false;
 };

@@ -32,6 +32,9 @@ inline constexpr int kAnswerVersion = 1;
 [[nodiscard]] Json files_json(std::span<const std::string> files);
 [[nodiscard]] inline Json files_json(const std::string& file) { return files_json(std::span(&file, 1)); }
 
+/// The colors in the lists of an answer, one #rrggbb a line; of an entry that has several its own.
+[[nodiscard]] std::string hex_lines(const Json& answer);
+
 /// Every number to as many decimals as its key means, so that two machines write the same text.
 [[nodiscard]] Json rounded(Json answer);
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/answers.h"
+#include "cli/line/answers.h"
 
 #include "core/color/convert.h"
 #include "core/color/text.h"
@@ -56,7 +56,27 @@ void round_in(Json& json, std::string_view key) {
   }
 }
 
+void add_hex_lines(const Json& json, std::string& out) {
+  if (json.is_array())
+    for (const Json& one : json) add_hex_lines(one, out);
+  if (!json.is_object()) return;
+  if (json.contains("hex")) {
+    out += json["hex"].get<std::string>() + "\n";
+  } else if (json.contains("color")) {
+    add_hex_lines(json["color"], out);
+  } else {
+    for (const Json& inner : json)
+      if (inner.is_array()) add_hex_lines(inner, out);
+  }
+}
+
 } // namespace
+
+std::string hex_lines(const Json& answer) {
+  std::string out;
+  add_hex_lines(answer, out);
+  return out;
+}
 
 Json color_json(Srgb c) {
   const Lab lab = lab_from_srgb(c);

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/command.h"
+#include "cli/line/command.h"
 
 #include "core/color/text.h"
 #include "core/mix/ramps.h"

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/command.h"
+#include "cli/line/command.h"
 
-#include "io/exchange/css_color.h"
+#include "core/color/css_color.h"
 
 namespace zc::cli {
 

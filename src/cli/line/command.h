@@ -3,8 +3,8 @@
 // what to run when it was given; the answer is JSON.
 #pragma once
 
-#include "cli/answers.h"
-#include "cli/options.h"
+#include "cli/line/answers.h"
+#include "cli/line/options.h"
 #include "core/base/result.h"
 #include "core/mask/patterns.h"
 #include "core/wheel/wheel.h"
@@ -60,6 +60,8 @@ template <class T> [[nodiscard]] Result<T> of_file(Result<T> read) {
 [[nodiscard]] std::vector<Command> add_reference_commands(const Options& app);
 [[nodiscard]] std::vector<Command> add_paint_commands(const Options& app);
 [[nodiscard]] std::vector<Command> add_shelf_commands(const Options& app);
+[[nodiscard]] std::vector<Command> add_well_commands(const Options& app);
+[[nodiscard]] std::vector<Command> add_key_commands(const Options& app);
 [[nodiscard]] Command add_parcel_unpack(const Options& parcel);
 [[nodiscard]] Command add_describe(const Options& app);
 [[nodiscard]] Command add_difference(const Options& app);

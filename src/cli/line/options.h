@@ -81,11 +81,15 @@ public:
   void whole(const std::string& name, int& target, Range range, const std::string& help) const;
   /// Likewise; no infinity.
   void number(const std::string& name, double& target, Range range, const std::string& help) const;
+  /// One that stands for something only where it is given.
+  void number(const std::string& name, std::optional<double>& target, Range range,
+              const std::string& help) const;
   void flag(const std::string& name, bool& target, const std::string& help) const;
 
   /// A file that is read; "-" is standard input.
   void input(const std::string& name, std::string& target, const std::string& help,
              Need need = Need::Needed) const;
+  /// By place as many as there are, at least one; with dashes once for each, or none.
   void inputs(const std::string& name, std::vector<std::string>& target, const std::string& help) const;
   /// The piece that a command changes: it is read, and written where no other file is named with -o.
   void changed_piece(std::string& target, OutputFile& output) const;

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "io/exchange/css_color.h"
+#include "core/color/css_color.h"
 
 #include "core/base/sentences.h"
+#include "core/base/text.h"
+#include "core/color/color_names.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
-#include "io/exchange/gathering.h"
 
-#include <QColor>
 #include <algorithm>
 #include <charconv>
 #include <cmath>
@@ -130,7 +130,7 @@ private:
 constexpr double kNoEnd = 1e300;
 
 /// What one of three components may be.
-struct Component {
+struct CssPart {
   double percent = 1;                  ///< What 100 % is.
   double low = -kNoEnd, high = kNoEnd; ///< Beyond it is brought to the end as it is read.
   double scale = 1;                    ///< Of a plain number.
@@ -139,27 +139,29 @@ struct Component {
 
 struct Notation {
   std::string_view function, space;
-  std::array<Component, 3> components;
+  std::array<CssPart, 3> components;
   enum Commas { None, OfOneKind, HuePercentPercent } commas = None; ///< The form with commas.
 };
-constexpr Component kHue{0, -kNoEnd, kNoEnd, 1, true};
-constexpr Component kByte{1, 0, 1, 1 / 255.0}, kShare{100, 0, kNoEnd}, kLightness{100}, kPlain{};
+constexpr CssPart kHuePart{0, -kNoEnd, kNoEnd, 1, true};
+constexpr CssPart kBytePart{1, 0, 1, 1 / 255.0}, kSharePart{100, 0, kNoEnd}, kLightnessPart{100},
+    kPlainPart{};
 // Sections 5.1, 7, 8, 9.3 to 9.6: what is clamped as it is read.
-const Notation kNotations[] = {{"rgb", "srgb", {kByte, kByte, kByte}, Notation::OfOneKind},
-                               {"rgba", "srgb", {kByte, kByte, kByte}, Notation::OfOneKind},
-                               {"hsl", "hsl", {kHue, kShare, kLightness}, Notation::HuePercentPercent},
-                               {"hsla", "hsl", {kHue, kShare, kLightness}, Notation::HuePercentPercent},
-                               {"hwb", "hwb", {kHue, kShare, kShare}},
-                               {"lab", "lab", {Component{100, 0, 100}, Component{125}, Component{125}}},
-                               {"lch", "lch", {Component{100, 0, 100}, Component{150, 0}, kHue}},
-                               {"oklab", "oklab", {Component{1, 0, 1}, Component{0.4}, Component{0.4}}},
-                               {"oklch", "oklch", {Component{1, 0, 1}, Component{0.4, 0}, kHue}}};
+const Notation kNotations[] = {
+    {"rgb", "srgb", {kBytePart, kBytePart, kBytePart}, Notation::OfOneKind},
+    {"rgba", "srgb", {kBytePart, kBytePart, kBytePart}, Notation::OfOneKind},
+    {"hsl", "hsl", {kHuePart, kSharePart, kLightnessPart}, Notation::HuePercentPercent},
+    {"hsla", "hsl", {kHuePart, kSharePart, kLightnessPart}, Notation::HuePercentPercent},
+    {"hwb", "hwb", {kHuePart, kSharePart, kSharePart}},
+    {"lab", "lab", {CssPart{100, 0, 100}, CssPart{125}, CssPart{125}}},
+    {"lch", "lch", {CssPart{100, 0, 100}, CssPart{150, 0}, kHuePart}},
+    {"oklab", "oklab", {CssPart{1, 0, 1}, CssPart{0.4}, CssPart{0.4}}},
+    {"oklch", "oklch", {CssPart{1, 0, 1}, CssPart{0.4, 0}, kHuePart}}};
 constexpr std::string_view kColorSpaces[] = {
     "srgb", "srgb-linear", "display-p3", "a98-rgb", "prophoto-rgb", "rec2020", "xyz", "xyz-d50", "xyz-d65"};
 
 using Words = std::vector<Token>;
 
-std::optional<double> component_of(const Token& t, const Component& c) {
+std::optional<double> component_of(const Token& t, const CssPart& c) {
   double x = 0;
   if (t.kind == Token::Word && t.word != "none") return std::nullopt;
   if (t.kind == Token::Number) x = t.number * c.scale;
@@ -212,12 +214,12 @@ std::optional<Parts> without_commas(const Words& w, std::size_t first) {
 }
 
 /// Sections 9.3 and 9.4: at the ends of their lightness these are displayed as black and white.
-bool has_ends(std::string_view space, const std::array<Component, 3>& shape) {
+bool has_ends(std::string_view space, const std::array<CssPart, 3>& shape) {
   const double end = shape[0].high;
   return end < kNoEnd && shape[0].percent == end && !shape[0].hue && space != "srgb";
 }
 
-std::optional<CssColor> color_in(std::string_view space, const std::array<Component, 3>& shape,
+std::optional<CssColor> color_in(std::string_view space, const std::array<CssPart, 3>& shape,
                                  const Parts& parts) {
   std::array<double, 3> c{};
   for (std::size_t i = 0; i < 3; ++i) {
@@ -255,17 +257,9 @@ std::optional<CssColor> hex_color(std::string_view text) {
   return CssColor{xyz_from_srgb(srgb_from_8bit({c[0], c[1], c[2]})), c[3] / 255.0};
 }
 
-std::optional<CssColor> named_color(const std::string& name) {
-  // The toolkit knows the names of SVG 1.1; CSS Color 4 has one more, and one that is no color to paint with.
-  if (name == "rebeccapurple") return hex_color("663399");
-  if (name == "transparent") return std::nullopt;
-  if (name.find_first_not_of("abcdefghijklmnopqrstuvwxyz") != std::string::npos) return std::nullopt;
-  const QColor named(QString::fromStdString(name));
-  if (!named.isValid()) return std::nullopt;
-  return CssColor{xyz_from_srgb(srgb_from_8bit({static_cast<std::uint8_t>(named.red()),
-                                                static_cast<std::uint8_t>(named.green()),
-                                                static_cast<std::uint8_t>(named.blue())})),
-                  1};
+std::optional<CssColor> named_color(std::string_view name) {
+  const auto color = color_of_name(name);
+  return color ? std::optional(CssColor{xyz_from_srgb(*color), 1}) : std::nullopt;
 }
 
 /// "61, 134, 255" or "61 134 255", as picks are copied on pick: red, green and blue from 0 to 255.
@@ -291,7 +285,7 @@ std::optional<CssColor> color_function(const Words& words) {
   if (std::find(std::begin(kColorSpaces), std::end(kColorSpaces), space) == std::end(kColorSpaces))
     return std::nullopt;
   const auto parts = without_commas(words, 1);
-  return parts ? color_in(space, {kPlain, kPlain, kPlain}, *parts) : std::nullopt;
+  return parts ? color_in(space, {kPlainPart, kPlainPart, kPlainPart}, *parts) : std::nullopt;
 }
 
 } // namespace

@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "cli/line_files.h"
-
-#include "io/files/safe_save.h"
+#include "cli/line/line_files.h"
 
 #include <algorithm>
 #include <cerrno>
+#include <cstdlib>
 #include <cstring>
 #include <fcntl.h>
 #include <filesystem>
+#include <sys/stat.h>
 #include <unistd.h>
 
 namespace zc::cli {
@@ -16,6 +16,7 @@ namespace {
 
 constexpr std::string_view kStandard = "-";
 constexpr std::uint64_t kMostOfStream = std::uint64_t{4} << 30;
+using Bytes = std::vector<char>;
 
 /// What is read or written from front to end only.
 bool is_stream(const std::string& file) {
@@ -85,14 +86,20 @@ Status choose_format(const CommandFiles::Out& out, bool stream) {
               out.option);
 }
 
-Result<Bytes> read_stream(const std::string& file) {
+Error not_read(const std::string& file) {
+  return said(ErrorCode::Unreadable, "\"" + file + "\" cannot be read: " + std::strerror(errno) + ".", file);
+}
+
+Error not_written(const std::string& file) {
+  return said(ErrorCode::Unwritable, "\"" + file + "\" cannot be written: " + std::strerror(errno) + ".",
+              file);
+}
+
+/// From front to end, whatever it is.
+Result<Bytes> read_all(const std::string& file) {
   const bool standard = file == kStandard;
   const int fd = standard ? STDIN_FILENO : ::open(file.c_str(), O_RDONLY | O_CLOEXEC);
-  const auto failed = [&] {
-    return said(ErrorCode::Unreadable, "\"" + file + "\" cannot be read: " + std::strerror(errno) + ".",
-                file);
-  };
-  if (fd < 0) return failed();
+  if (fd < 0) return not_read(file);
   Bytes out;
   Bytes part(std::size_t{1} << 16);
   ssize_t n = 0;
@@ -101,7 +108,8 @@ Result<Bytes> read_stream(const std::string& file) {
     if (n < 0 || out.size() > kMostOfStream) break;
     out.insert(out.end(), part.begin(), part.begin() + n);
   }
-  const Error error = failed();
+  if (n > 0) errno = EFBIG;
+  const Error error = not_read(file);
   if (!standard) ::close(fd);
   if (n != 0) return error;
   return out;
@@ -111,13 +119,20 @@ Status write_all(int fd, const char* at, std::size_t left, const std::string& fi
   while (left > 0) {
     const ssize_t n = ::write(fd, at, left);
     if (n < 0 && errno == EINTR) continue;
-    if (n < 0)
-      return said(ErrorCode::Unwritable, "\"" + file + "\" cannot be written: " + std::strerror(errno) + ".",
-                  file);
+    if (n < 0) return not_written(file);
     at += n;
     left -= static_cast<std::size_t>(n);
   }
   return Done{};
+}
+
+Status write_file(const std::string& file, int flags, const Bytes& bytes) {
+  const int fd = ::open(file.c_str(), O_WRONLY | O_CLOEXEC | flags, S_IRUSR | S_IWUSR);
+  if (fd < 0) return not_written(file);
+  const Status written = write_all(fd, bytes.data(), bytes.size(), file);
+  const bool closed = ::close(fd) == 0;
+  if (!written || closed) return written;
+  return not_written(file);
 }
 
 } // namespace
@@ -126,24 +141,35 @@ Status write_standard_output(const std::string& bytes) {
   return write_all(STDOUT_FILENO, bytes.data(), bytes.size(), std::string("standard output"));
 }
 
-Result<std::string> LineFiles::folder() {
-  if (!m_folder) m_folder = std::make_unique<QTemporaryDir>();
-  if (!m_folder->isValid())
-    return said(ErrorCode::Unwritable,
-                "There is no place for temporary files: " + m_folder->errorString().toStdString() + ".", "-");
-  return m_folder->path().toStdString() + "/" + std::to_string(m_in.size() + m_out.size());
+LineFiles::~LineFiles() {
+  std::error_code code;
+  if (!m_folder.empty()) fs::remove_all(m_folder, code);
+}
+
+Result<std::string> LineFiles::next_name() {
+  if (m_folder.empty()) {
+    std::error_code code;
+    std::string made = (fs::temp_directory_path(code) / "zonachrom-XXXXXX").string();
+    if (code || !::mkdtemp(made.data()))
+      return said(ErrorCode::Unwritable,
+                  std::string("There is no place for temporary files: ") +
+                      std::strerror(code ? code.value() : errno) + ".",
+                  "-");
+    m_folder = made;
+  }
+  return m_folder + "/" + std::to_string(m_in.size() + m_out.size());
 }
 
 Status LineFiles::fetch(std::string& file) {
   if (file.empty() || !is_stream(file)) return Done{};
   for (const Stream& s : m_in)
     if (s.given == file) return said(ErrorCode::BadInput, "\"" + file + "\" can be read only once.", file);
-  const auto in = folder();
-  if (!in) return in.error();
-  const auto bytes = read_stream(file);
+  const auto name = next_name();
+  if (!name) return name.error();
+  const auto bytes = read_all(file);
   if (!bytes) return bytes.error();
-  const std::string stands = *in + "-input";
-  const Status kept = save_safely(stands, *bytes, Backup::None);
+  const std::string stands = *name + "-input";
+  const Status kept = write_file(stands, O_CREAT | O_EXCL, *bytes);
   if (!kept) return kept.error();
   m_in.push_back({file, stands});
   file = stands;
@@ -182,10 +208,10 @@ Status LineFiles::settle(const CommandFiles::Out& out, const CommandFiles& all, 
   const Status chosen = choose_format(out, stream);
   if (!chosen) return chosen.error();
   if (stream) {
-    const auto in = folder();
-    if (!in) return in.error();
+    const auto name = next_name();
+    if (!name) return name.error();
     const auto& endings = out.formats[file.format].endings;
-    const std::string stands = *in + "-output" + (endings.empty() ? std::string() : endings.front());
+    const std::string stands = *name + "-output" + (endings.empty() ? std::string() : endings.front());
     m_out.push_back({file.path, stands});
     m_standard_output = m_standard_output || file.path == kStandard || file.path == "/dev/stdout";
     file.path = stands;
@@ -227,20 +253,12 @@ Status LineFiles::prepare(const Options& options) {
 
 Status LineFiles::deliver() const {
   for (const Stream& s : m_out) {
-    const auto bytes = read_file(s.stands_for_it, kMostOfStream);
+    const auto bytes = read_all(s.stands_for_it);
     if (!bytes) return bytes.error();
-    const bool standard = s.given == kStandard;
-    const int fd = standard ? STDOUT_FILENO : ::open(s.given.c_str(), O_WRONLY | O_CLOEXEC);
-    if (fd < 0)
-      return said(ErrorCode::Unwritable,
-                  "\"" + s.given + "\" cannot be written: " + std::strerror(errno) + ".", s.given);
-    const Status written =
-        write_all(fd, reinterpret_cast<const char*>(bytes->data()), bytes->size(), s.given);
-    const bool closed = standard || ::close(fd) == 0;
+    const Status written = s.given == kStandard
+                               ? write_all(STDOUT_FILENO, bytes->data(), bytes->size(), s.given)
+                               : write_file(s.given, 0, *bytes);
     if (!written) return written.error();
-    if (!closed)
-      return said(ErrorCode::Unwritable,
-                  "\"" + s.given + "\" cannot be written: " + std::strerror(errno) + ".", s.given);
   }
   return Done{};
 }
