@@ -2,6 +2,7 @@
 import os
 import pathlib
 import re
+import shutil
 import subprocess
 import sys
 import tempfile
@@ -25,13 +26,18 @@ with tempfile.TemporaryDirectory() as folder:
     prefix = pathlib.Path(folder) / "prefix"
     ran("cmake", "--install", str(build), "--prefix", str(prefix))
     share = prefix / "share"
+    marks = [f"icons/hicolor/{size}x{size}/{kind}/{name}.png" for size in (16, 24, 32, 48, 64, 128, 256, 512)
+             for kind, name in (("apps", "org.zonachrom.Zonachrom"), ("mimetypes", "application-vnd.zonachrom.piece+zip"),
+                                ("mimetypes", "application-vnd.zonachrom.parcel+zip"))]
     for name in ["applications/org.zonachrom.Zonachrom.desktop", "metainfo/org.zonachrom.Zonachrom.metainfo.xml",
                  "mime/packages/org.zonachrom.Zonachrom.xml", "thumbnailers/zonachrom.thumbnailer",
                  "icons/hicolor/scalable/apps/org.zonachrom.Zonachrom.svg", "man/man1/zonachrom.1.gz",
                  "man/man1/zonachrom-cli.1.gz", "bash-completion/completions/zonachrom-cli", "zsh/site-functions/_zonachrom-cli",
                  "fish/vendor_completions.d/zonachrom-cli.fish", "dbus-1/services/org.zonachrom.Zonachrom.service",
                  "dbus-1/interfaces/org.zonachrom.Palette1.xml",
-                 "zonachrom/coppersmiths-row.zonachrom", "zonachrom/standin-press.icc"]:
+                 "icons/hicolor/symbolic/apps/org.zonachrom.Zonachrom-symbolic.svg", "licenses/zonachrom/LICENSE",
+                 "doc/zonachrom/CHANGELOG.md", "doc/zonachrom/notices.md",
+                 "zonachrom/coppersmiths-row.zonachrom", "zonachrom/standin-press.icc", *marks]:
         expect((share / name).is_file(), f"{name} is not installed")
     # From there it runs, with nothing of the tree it was built in.
     home = {**os.environ, "QT_QPA_PLATFORM": "offscreen", "HOME": folder, "XDG_CONFIG_HOME": folder + "/c",
@@ -44,6 +50,11 @@ with tempfile.TemporaryDirectory() as folder:
     demo = share / "zonachrom/coppersmiths-row.zonachrom"
     ran(str(prefix / "bin/zonachrom-cli"), "thumbnail", str(demo), "--size", "64", "-o", str(small), env=home)
     expect(small.stat().st_size > 200, "there is no thumbnail of the demo")
+    told = ran(str(prefix / "bin/zonachrom-cli"), "press", str(demo), "--compact", env=home)
+    expect('"swatches":[{' in told, "the installed command line does not find its press")
+    # Where the tools are, the desktop has been told.
+    for tool, made in (("update-mime-database", "mime/types"), ("update-desktop-database", "applications/mimeinfo.cache")):
+        expect(shutil.which(tool) is None or (share / made).is_file(), f"{tool} was not run")
 
     # A piece is told by its first bytes.
     space = {"m": "http://www.freedesktop.org/standards/shared-mime-info"}
@@ -75,19 +86,24 @@ with tempfile.TemporaryDirectory() as folder:
                  "qpdf": "qpdf", "tbb": "oneTBB", "tiff": "libtiff", "xcb": "XCB", "z": "zlib", "zip": "libzip"}
     system = {"c", "m", "gcc_s", "stdc++", "ld-linux-x86-64"}
     notices = (root / "docs/notices.md").read_text()
-    for program in ("zonachrom", "zonachrom-cli"):
-        told = ran("readelf", "-d", str(prefix / "bin" / program))
+    for program, fewest in (("bin/zonachrom", 8), ("bin/zonachrom-cli", 2), ("libexec/zonachrom/zonachrom-cli-files", 8)):
+        told = ran("readelf", "-d", str(prefix / program))
         needed = re.findall(r"\(NEEDED\).*\[(?:lib)?([^]]+?)\.so", told)
-        expect(len(needed) > 8, f"no libraries of {program} were found")
+        expect(len(needed) > fewest, f"no libraries of {program} were found")
         for library in set(needed) - system:
             name = libraries.get("Qt6" if library.startswith("Qt6") else library.split("-")[0] if library.startswith("xcb") else library)
             expect(name and f"| {name} |" in notices, f"the notices do not name {library}, which {program} is linked with")
         expect("BIND_NOW" in told or re.search(r"FLAGS_1.*NOW", told), f"{program} is not bound at once")
-        expect("GNU_RELRO" in ran("readelf", "-l", str(prefix / "bin" / program)), f"{program} is writable where it should not be")
+        expect("GNU_RELRO" in ran("readelf", "-l", str(prefix / program)), f"{program} is writable where it should not be")
 
-# The mark has no hue.
-for color in re.findall(r"#([0-9a-f]{6})", (packaging / "icons/org.zonachrom.Zonachrom.svg").read_text()):
-    expect(color[:2] == color[2:4] == color[4:], f"#{color} in the mark is no grey")
+# No mark has a hue.
+for mark in sorted((packaging / "icons").iterdir()):
+    for color in re.findall(r"#([0-9a-f]{6})", mark.read_text()):
+        expect(color[:2] == color[2:4] == color[4:], f"#{color} in {mark.name} is no grey")
+
+# What is said of a release follows from the changelog, and there is a piece of each version to open.
+release = subprocess.run([root / "scripts/release", "--check"], capture_output=True, text=True, check=False)
+expect(release.returncode == 0, release.stderr.strip())
 
 # Every source says its license.
 for folder in ["src", "tests", "bench", "demo"]:
