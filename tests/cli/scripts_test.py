@@ -3,12 +3,15 @@
 replaced, exit codes, and strange surroundings."""
 import json
 import os
+import pty
 import re
 import shutil
+import struct
 import subprocess
 import sys
 import tempfile
 import zipfile
+import zlib
 
 import jsonschema
 
@@ -383,6 +386,32 @@ def shells_are_told_what_there_is():
     assert lines[0] == "before\\ the\\ lamps\\ are\\ lit" and set(lines[1:]) == {"made.zonachrom", "made.before.zonachrom"}, lines
 
 
+def long_tasks_say_how_far_they_are():
+    """On a terminal, in one line that goes again; not into a file, and not when silence is asked for."""
+    width, height = 900, 600
+    rows = b"".join(b"\0" + os.urandom(3 * width) for _ in range(height))
+
+    def chunk(kind, content):
+        return struct.pack(">I", len(content)) + kind + content + struct.pack(">I", zlib.crc32(kind + content))
+
+    with open("noise.png", "wb") as file:
+        file.write(b"\x89PNG\r\n\x1a\n" + chunk(b"IHDR", struct.pack(">IIBBBBB", width, height, 8, 2, 0, 0, 0))
+                   + chunk(b"IDAT", zlib.compress(rows, 1)) + chunk(b"IEND", b""))
+    line = ["try", "noise.png", "--piece", DEMO, "--report", "--missing", "24"]
+    for more, shown in (([], True), (["--quiet"], False)):
+        terminal, end = pty.openpty()
+        assert subprocess.run([CLI, *line, *more], stdout=subprocess.DEVNULL, stderr=end, check=False).returncode == DONE
+        os.close(end)
+        said = b""
+        try:
+            while part := os.read(terminal, 4096):
+                said += part
+        except OSError:  # All has been read.
+            pass
+        os.close(terminal)
+        assert bool(said) == shown and (not shown or (re.search(rb"missing colors: \d+ %", said) and said.endswith(b"\r\x1b[K"))), said
+
+
 def exit_codes():
     with open("damaged.zonachrom", "wb") as file:
         file.write(open(DEMO, "rb").read()[:5000])
@@ -436,6 +465,7 @@ def main():
         nothing_is_replaced_unasked()
         a_photo_becomes_a_sheet()
         shells_are_told_what_there_is()
+        long_tasks_say_how_far_they_are()
         exit_codes()
         a_stated_time()
         answers_are_the_same_everywhere(usual)

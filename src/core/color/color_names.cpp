@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "core/color/color_names.h"
 
-#include "core/color/text.h"
+#include "core/color/convert.h"
 
 #include <algorithm>
 #include <cstdint>
