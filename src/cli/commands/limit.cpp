@@ -75,6 +75,16 @@ Result<Piece> with_area_placed(const Piece& piece, const std::string& text) {
   return with_area_moved(piece, static_cast<std::size_t>(from - 1), before);
 }
 
+Result<Piece> with_areas_changed(Piece before, const LimitRequest& r) {
+  Result<Piece> piece = std::move(before);
+  for (const Area& area : r.areas)
+    if (piece) piece = with_area_added(std::move(piece).value(), area);
+  if (piece && r.remove_area > 0)
+    piece = with_area_removed(std::move(piece).value(), static_cast<std::size_t>(r.remove_area - 1));
+  if (piece && !r.move_area.empty()) piece = with_area_placed(*piece, r.move_area);
+  return piece;
+}
+
 Carry carry_of(const LimitRequest& r) {
   if (r.carry_all) return Carry::AllToo;
   return r.carry ? Carry::SetToo : Carry::MaskOnly;
@@ -93,13 +103,7 @@ Result<Piece> limited(const Piece& before, const LimitRequest& r) {
   if (!mask) return mask.error();
   if (*mask) piece = with_mask_on(with_mask(std::move(piece).value(), **mask), true);
   if (r.no_mask) piece = with_mask(std::move(piece).value(), {});
-  for (const Area& area : r.areas) {
-    if (!piece) return piece;
-    piece = with_area_added(std::move(piece).value(), area);
-  }
-  if (piece && r.remove_area > 0)
-    piece = with_area_removed(std::move(piece).value(), static_cast<std::size_t>(r.remove_area - 1));
-  if (piece && !r.move_area.empty()) piece = with_area_placed(*piece, r.move_area);
+  if (piece) piece = with_areas_changed(std::move(piece).value(), r);
   if (piece && !r.mask_name.empty() && piece->mask) {
     Mask named = *piece->mask;
     named.name = r.mask_name;

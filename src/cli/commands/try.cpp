@@ -211,6 +211,14 @@ Status asks_for_something(const TryRequest& r) {
   return Done{};
 }
 
+/// What both count stands side by side.
+void add_answer(Json& out, const Json& more) {
+  Json counts = out.value("counts", Json::object());
+  counts.update(more.value("counts", Json::object()));
+  out.update(more);
+  if (!counts.empty()) out["counts"] = std::move(counts);
+}
+
 Result<Json> try_picture(const TryRequest& r) {
   const Status asks = asks_for_something(r);
   if (!asks) return asks.error();
@@ -234,10 +242,7 @@ Result<Json> try_picture(const TryRequest& r) {
     auto written = *r.as == Making::Key ? write_key(r, document->piece, std::move(image))
                                         : write_picture(r, document->piece, std::move(image), **from, **to);
     if (!written) return written.error();
-    Json counts = out.value("counts", Json::object());
-    counts.update(written->value("counts", Json::object()));
-    out.update(*written);
-    if (!counts.empty()) out["counts"] = std::move(counts);
+    add_answer(out, *written);
   }
   if (r.pairs.named()) {
     const Status saved = save_text(r.pairs.path, pairs_csv(paired(**from, **to), **from, **to));

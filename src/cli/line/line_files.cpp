@@ -129,7 +129,7 @@ Status write_all(int fd, const char* at, std::size_t left, const std::string& fi
 Status write_file(const std::string& file, int flags, const Bytes& bytes) {
   const int fd = ::open(file.c_str(), O_WRONLY | O_CLOEXEC | flags, S_IRUSR | S_IWUSR);
   if (fd < 0) return not_written(file);
-  const Status written = write_all(fd, bytes.data(), bytes.size(), file);
+  Status written = write_all(fd, bytes.data(), bytes.size(), file);
   const bool closed = ::close(fd) == 0;
   if (!written || closed) return written;
   return not_written(file);
