@@ -1,4 +1,5 @@
 """The program as it is installed: what lands where, what the system is told of it, and whether it runs from there."""
+import fnmatch
 import os
 import pathlib
 import re
@@ -55,6 +56,18 @@ with tempfile.TemporaryDirectory() as folder:
     # Where the tools are, the desktop has been told.
     for tool, made in (("update-mime-database", "mime/types"), ("update-desktop-database", "applications/mimeinfo.cache")):
         expect(shutil.which(tool) is None or (share / made).is_file(), f"{tool} was not run")
+
+    # The files of an RPM package are those that are installed, all of them.
+    spec = packaging / "rpm/zonachrom.spec"
+    listed = ran("rpmspec", "--parse", str(spec)).split("%files\n")[1].split("%changelog")[0].split("\n")
+    listed = [re.sub(r"^%(license|doc) ", "", line).removeprefix("/usr/") for line in listed if line]
+    installed = [str(path.relative_to(prefix)) for path in sorted(prefix.rglob("*")) if not path.is_dir()]
+    # What the tools of the desktop have made there belongs to no package.
+    installed = [name for name in installed if not re.search(r"mimeinfo.cache|icon-theme.cache|share/mime/(?!packages)", name)]
+    covers = {line: [name for name in installed if fnmatch.fnmatch(name, line) or name.startswith(line + "/")] for line in listed}
+    expect(all(covers.values()), f"the spec lists what is not installed: {[line for line in covers if not covers[line]]}")
+    missing = set(installed) - {name for names in covers.values() for name in names}
+    expect(not missing, f"the spec does not list {sorted(missing)[:5]}")
 
     # A piece is told by its first bytes.
     space = {"m": "http://www.freedesktop.org/standards/shared-mime-info"}
