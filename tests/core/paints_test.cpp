@@ -484,6 +484,34 @@ void PaintsTest::a_smear_takes_up_what_it_goes_over() {
   const std::vector<Streak> below{there};
   QVERIFY(parts_under(2, below, {0.5, 0.5 + 0.9 * kSmearReach}) != parts_at(2, {0.5, 0.5}));
   QVERIFY(parts_under(2, below, {0.5, 0.5 + 1.1 * kSmearReach}) == parts_at(2, {0.5, 0.5}));
+  // Against every place of winding smears: the nearest one within reach, of the smear on top.
+  std::mt19937 random(3);
+  std::uniform_real_distribution<double> share(0, 1);
+  std::vector<Streak> winding;
+  for (int i = 0; i < 4; ++i) {
+    FieldPath path;
+    for (int turn = 0; turn < 60; ++turn) path.push_back({share(random), share(random)});
+    winding.push_back(smeared(3, winding, path));
+  }
+  int on_smear = 0;
+  for (int n = 0; n < 2000; ++n) {
+    const FieldPoint at = onto_field(3, {share(random), share(random)});
+    std::vector<double> expected = parts_at(3, at);
+    for (const Streak& streak : winding) {
+      double nearest = kSmearReach;
+      bool meets = false;
+      for (std::size_t i = 0; i < streak.places.size(); ++i) {
+        const double away = std::hypot(streak.places[i].x - at.x, streak.places[i].y - at.y);
+        if (away > nearest) continue;
+        nearest = away;
+        expected = streak.parts[i];
+        meets = true;
+      }
+      on_smear += meets;
+    }
+    QVERIFY(parts_under(3, winding, at) == expected);
+  }
+  QVERIFY(on_smear > 500);
   const Streak over = smeared(2, below, {{0.9, 0.5}, {0.6, 0.5}});
   CHECK_NEAR(over.parts.front()[1], there.parts.back()[1], 1e-9);
   QVERIFY(parts_under(2, {there, over}, {0.6, 0.5}) == over.parts.back());

@@ -38,8 +38,8 @@ struct Smears {
   /// At each place of a streak; nothing where there is no mixture.
   std::vector<std::vector<std::optional<Srgb>>> colors;
 };
-/// The smears along paths. `known` are smears over the same field: as many as follow the same paths, from the
-/// first one on, stay as they are.
+/// The smears along paths. `known` are smears over a field of as many corners, without colors where it is
+/// another one: as many as follow the same paths, from the first one on, stay where they are.
 [[nodiscard]] Smears smears_along(const MixField& field, Smears known, const std::vector<FieldPath>& paths);
 /// So many mixtures along a path, both ends among them, evenly by CIEDE2000; fewer where there are none, one
 /// where the path does not leave its color.

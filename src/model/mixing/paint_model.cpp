@@ -43,11 +43,16 @@ const std::optional<MixField>& PaintModel::field() {
 
 const Smears& PaintModel::smears(const FieldPath& drawn) {
   const auto& on = field();
-  if (!on || m_smeared != field_serial()) m_smears = {};
+  // How much of which corner lies where goes by the paths alone; on another field it has other colors.
+  const bool other = m_smeared != field_serial();
+  const bool as_many =
+      on && (m_smears.streaks.empty() || m_smears.streaks.front().parts.front().size() == on->corners());
+  if (!as_many) m_smears = {};
+  if (other) m_smears.colors.clear();
   m_smeared = field_serial();
   if (!on) return m_smears;
   const auto& lying = m_studio.session().at_hand.mixing.smears;
-  const bool same = m_smears.paths.size() == lying.size() + (drawn.empty() ? 0 : 1) &&
+  const bool same = !other && m_smears.paths.size() == lying.size() + (drawn.empty() ? 0 : 1) &&
                     std::equal(lying.begin(), lying.end(), m_smears.paths.begin()) &&
                     (drawn.empty() || m_smears.paths.back() == drawn);
   if (same) return m_smears;
