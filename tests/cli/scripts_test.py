@@ -161,6 +161,9 @@ def pieces_hold_what_was_asked():
     expect(run("well", "empty", "made.zonachrom", "--row", "3"), INPUT, "no row 3")
     expect(run("swatch", "add", "made.zonachrom", "#111", "#222", "--name", "two"), USAGE, "for one color alone")
     expect(run("key", "use", "made.zonachrom"), USAGE, "--turn")
+    run("swatch", "add", "made.zonachrom", "#00ff00", "--family", "kept")
+    run("swatch", "lock", "made.zonachrom", "kept@1")
+    expect(run("swatch", "printable", "made.zonachrom", "kept@1"), USAGE, "locked")
     # Asked again there is nothing to do, and nothing is written.
     stamp = os.stat("made.zonachrom").st_mtime_ns
     again = json.loads(run("set", "note", "made.zonachrom", "embers", "for the kiln").stdout)

@@ -16,7 +16,6 @@
 #include <QSettings>
 #include <QUrl>
 #include <QWidget>
-#include <algorithm>
 
 namespace zc {
 namespace {
@@ -27,10 +26,12 @@ bool is_piece(const QString& path) { return is_piece_file(path.toStdString()); }
 
 /// One piece can be open: of several that wait the last one that was called for.
 QStringList with_last_piece_only(QStringList paths) {
-  const auto last = std::find_if(paths.rbegin(), paths.rend(), is_piece);
-  if (last == paths.rend()) return paths;
-  const QString kept = *last;
-  paths.removeIf([&](const QString& path) { return path != kept && is_piece(path); });
+  bool later = false;
+  for (qsizetype i = paths.size(); i-- > 0;) {
+    if (!is_piece(paths[i])) continue;
+    if (later) paths.removeAt(i);
+    later = true;
+  }
   return paths;
 }
 

@@ -80,11 +80,7 @@ Result<Piece> split_off(const Piece& p, const SetRequest& r) {
   if (!ids) return ids.error();
   auto out = with_family_split(p, *ids);
   if (!out || r.to.empty()) return out;
-  for (const Family& family : current_set(*out)->families)
-    if (std::any_of(family.swatches.begin(), family.swatches.end(),
-                    [&](const Swatch& s) { return s.id == ids->front(); }))
-      return with_family_named(*out, family.id, r.to);
-  return out;
+  return with_family_named(*out, find_family_of(*out, ids->front())->id, r.to);
 }
 
 void add_to(const Options& command, const SetAsked& r) {

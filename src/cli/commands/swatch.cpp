@@ -86,15 +86,12 @@ Result<Piece> printable(const Piece& p, const SwatchRequest& r) {
   const auto named = swatches_named(p, r.swatches);
   if (!named) return named.error();
   const SwatchSet& set = *current_set(p);
-  const auto found = check_for_press(**press, press_wishes(set), r.limit);
-  std::vector<std::pair<Id, Srgb>> colors;
-  std::size_t i = 0;
-  for (const Family& family : set.families)
-    for (const Swatch& s : family.swatches) {
-      const SwatchPress& at = found[i++];
-      const bool meant = named->empty() || std::find(named->begin(), named->end(), s.id) != named->end();
-      if (meant && !at.prints && !s.locked) colors.emplace_back(s.id, at.nearest->color);
-    }
+  const auto [colors, locked] =
+      printable_colors(set, check_for_press(**press, press_wishes(set), r.limit), *named);
+  if (colors.empty() && locked > 0)
+    return Error{ErrorCode::BadInput,
+                 as_said("The swatches that do not print are locked; unlock them with swatch lock --off."),
+                 "swatch"};
   return colors.empty() ? p : with_colors_kept_before(p, set.id, colors, "before the press");
 }
 

@@ -3,6 +3,8 @@
 
 #include "core/color/convert.h"
 
+#include <algorithm>
+
 namespace zc {
 namespace {
 
@@ -51,6 +53,23 @@ std::vector<SwatchPress> check_for_press(const Press& press, const std::vector<P
   std::vector<SwatchPress> out = check_for_press(press, colors, limit);
   for (std::size_t i = 0; i < wishes.size(); ++i)
     if (wishes[i].code) go_by_code(out[i], press, *wishes[i].code, limit);
+  return out;
+}
+
+PrintableColors printable_colors(const SwatchSet& set, const std::vector<SwatchPress>& found,
+                                 const std::vector<Id>& of) {
+  PrintableColors out;
+  std::size_t i = 0;
+  for (const Family& family : set.families)
+    for (const Swatch& s : family.swatches) {
+      const SwatchPress& at = found.at(i++);
+      const bool meant = of.empty() || std::find(of.begin(), of.end(), s.id) != of.end();
+      if (!meant || at.prints) continue;
+      if (s.locked)
+        ++out.locked;
+      else
+        out.colors.emplace_back(s.id, at.nearest->color);
+    }
   return out;
 }
 

@@ -5,6 +5,9 @@
 #include "core/piece/piece.h"
 #include "core/press/press.h"
 
+#include <utility>
+#include <vector>
+
 namespace zc {
 
 /// The inks of a code, where they were written for this press; else null.
@@ -26,5 +29,14 @@ struct PressWish {
 /// four inks.
 [[nodiscard]] std::vector<SwatchPress> check_for_press(const Press& press,
                                                        const std::vector<PressWish>& wishes, double limit);
+
+/// What the swatches that do not print may become.
+struct PrintableColors {
+  std::vector<std::pair<Id, Srgb>> colors; ///< The nearest printable of each that is not locked.
+  std::size_t locked = 0;                  ///< So many do not print and stay.
+};
+/// Of the swatches named, or of all where none is. REQUIRES what check_for_press() says of press_wishes(set).
+[[nodiscard]] PrintableColors printable_colors(const SwatchSet& set, const std::vector<SwatchPress>& found,
+                                               const std::vector<Id>& of = {});
 
 } // namespace zc

@@ -64,24 +64,16 @@ void PressModel::use_printable(Id swatch) {
   const auto* found = checked();
   const SwatchSet* set = current_set(m_studio.piece());
   if (!found || !set) return;
-  std::vector<std::pair<Id, Srgb>> colors;
-  std::size_t locked = 0;
-  const auto all = swatches();
-  for (std::size_t i = 0; i < all.size(); ++i) {
-    if ((*found)[i].prints || (swatch != 0 && all[i]->id != swatch)) continue;
-    if (all[i]->locked)
-      ++locked;
-    else
-      colors.emplace_back(all[i]->id, (*found)[i].nearest->color);
-  }
+  const auto [colors, locked] =
+      printable_colors(*set, *found, swatch == 0 ? std::vector<Id>() : std::vector{swatch});
   if (colors.empty())
     return emit m_studio.notice(locked > 0
                                     ? tr("The swatches that do not print are locked. Unlock them first.")
                                     : tr("Every swatch prints as it is."));
   const QString name =
       colors.size() == 1 ? tr("Use printable color") : tr("Use %1 printable colors").arg(colors.size());
-  m_studio.store().apply(name, [&, id = set->id](Piece p) {
-    return with_colors_kept_before(std::move(p), id, colors, tr("before the press").toStdString());
+  m_studio.store().apply(name, [&to = colors, id = set->id](Piece p) {
+    return with_colors_kept_before(std::move(p), id, to, tr("before the press").toStdString());
   });
 }
 
