@@ -198,6 +198,13 @@ COLORS = {"describe", "difference", "wheel", "mask", "ramp", "mix", "relate", "b
 RUNNING = {"now", "use", "add", "follow", "companion", "inside", "outline", "watched"}
 
 
+def commands():
+    """Every command that the help lists, those of a group with its name before them."""
+    def listed(*group):
+        return re.findall(r"^  ([a-z][a-z-]*) ", run(*group, "--help").stdout.decode().split("Subcommands:")[1], re.M)
+    return [(name,) for name in listed() if name not in GROUPS] + [(group, name) for group in sorted(GROUPS) for name in listed(group)]
+
+
 def answers(environment):
     """What each line of the examples answers, in this folder."""
     for i, line in enumerate(examples()):
@@ -266,12 +273,7 @@ def answers_are_as_the_schema_says(schema):
         jsonschema.Draft202012Validator({**schema["answers"][name], "$defs": schema["$defs"]}).validate(answer)
         for file in answer.get("files", []):
             assert os.path.getsize(file) > 0, line
-    listed = set(re.findall(r"^  ([a-z][a-z-]*) ", run("--help").stdout.decode().split("Subcommands:")[1], re.M))
-    assert listed - GROUPS == {name for name in seen if " " not in name} | RUNNING, listed
-    for group in GROUPS:
-        listed = set(re.findall(r"^  ([a-z]+) ", run(group, "--help").stdout.decode().split("Subcommands:")[1], re.M))
-        assert {f"{group} {name}" for name in listed} == {name for name in seen if name.startswith(group + " ")}, group
-    assert set(schema["answers"]) == seen | RUNNING
+    assert {" ".join(command) for command in commands()} == seen | RUNNING == set(schema["answers"])
     return usual
 
 
@@ -294,27 +296,28 @@ def lines_of_the_window():
 
 
 def options_beyond_their_ranges():
-    """What the help says of each number is so: one more at either end is refused by name."""
-    needed = {"wheel": ["--at", "0,0,50"], "mask": ["--pattern", "triad"], "ramp": ["--kind", "tints", "--from", "#123"],
-              "between": ["#123", "#fed"], "relate": ["#123", "--relation", "triad"], "ladder": ["#123", "--relation", "triad"],
-              "mix": ["#123"], "recipe": ["#123", "--paints", "paints.txt"], "reach": ["--paints", "paints.txt"],
-              "fewest": [PHOTO, "--paints", "paints.txt"], "sample": [PHOTO, "--at", "1,1"], "extract": [PHOTO],
-              "keys": [PHOTO, "--piece", DEMO, "-o", "never.png"], "try": [PHOTO, "--piece", DEMO, "--report"], "press": [DEMO],
-              "sheet": [DEMO, "-o", "never.pdf"], "plan": [DEMO, "-o", "never.png"], "limit": [DEMO, "-o", "never.zonachrom"],
-              "adjust": [DEMO, "-o", "never.zonachrom"], "thumbnail": [DEMO, "-o", "never.png"]}
-    checked = 0
-    for command, rest in needed.items():
-        for option, kind, words in re.findall(r"^  (--[a-z-]+) (INT|NUMBER) +((?:.|\n {20,})*)", run(command, "--help").stdout.decode(), re.M):
-            ends = re.findall(r"(-?[0-9.]+) to (-?[0-9.]+)", " ".join(words.split()))
-            if not ends:
-                continue
-            low, high = ends[-1]
-            for beyond in (float(low) - (1 if kind == "INT" else 0.0001), float(high) + (1 if kind == "INT" else 0.0001)):
+    """What the help of any command says of each number is so: one more at either end is refused by name, and so is no number."""
+    needed = {"mask": ["--pattern", "triad"], "ramp": ["--kind", "tints", "--from", "#123"], "relate": ["--relation", "triad"],
+              "ladder": ["--relation", "triad"], "recipe": ["--paints", "paints.txt"], "reach": ["--paints", "paints.txt"],
+              "fewest": ["--paints", "paints.txt"], "sample": ["--at", "1,1"], "try": ["--piece", DEMO, "--report"],
+              "key use": ["--pattern", "triad"], "key keep": ["--pattern", "triad"]}
+    positional = {"piece": DEMO, "pieces": DEMO, "photo": PHOTO, "set": "Evening"}
+    checked = []
+    for command in commands():
+        name, told = " ".join(command), run(*command, "--help").stdout.decode()
+        rest = [positional.get(word, "#123") for word in re.findall(r"^  ([a-z]+) (?:TEXT|FILE)(?: \.\.\.)? REQUIRED", told, re.M)]
+        rest += needed.get(name, [])
+        for option in re.findall(r"^  (?:-\w,)?(--[a-z-]+) [A-Z]+ REQUIRED", told, re.M):
+            rest += [] if option in rest else [option, DEMO if option == "--piece" else "never.png"]
+        for option, kind, words in re.findall(r"^  (?:-\w,)?(--[a-z-]+) (INT|NUMBER) +((?:.|\n {20,})*)", told, re.M):
+            low, high = re.findall(r"(-?[0-9.]+) to (-?[0-9.]+)", " ".join(words.split()))[-1]
+            step = 1 if kind == "INT" else 0.0001
+            for beyond in (float(low) - step, float(high) + step):
                 given = str(int(beyond)) if kind == "INT" else repr(beyond)
-                expect(run(command, *rest, f"{option}={given}"), USAGE, option, f"{low} to {high}")
-                checked += 1
-            expect(run(command, *rest, f"{option}=nan"), USAGE, option)
-    assert checked > 50, checked
+                expect(run(*command, *rest, f"{option}={given}"), USAGE, option, f"{low} to {high}")
+            expect(run(*command, *rest, f"{option}=nan"), USAGE, option)
+            checked.append(f"{name} {option}")
+    assert len(checked) >= 90 and len({line.split(" --")[0] for line in checked}) > 40, checked
     assert not [name for name in os.listdir() if name.startswith("never")]
 
 
