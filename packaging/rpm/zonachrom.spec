@@ -72,6 +72,7 @@ appstream-util validate-relax --nonet %{buildroot}%{_datadir}/metainfo/org.zonac
 %{_bindir}/zonachrom
 %{_bindir}/zonachrom-cli
 %{_libexecdir}/zonachrom
+%{_libdir}/zonachrom
 %{_datadir}/zonachrom
 %{_datadir}/applications/org.zonachrom.Zonachrom.desktop
 %{_datadir}/bash-completion/completions/zonachrom

@@ -1437,6 +1437,7 @@ private slots:
     QVERIFY(type("rows.places", "12", shows("rows.places", 12)));
     d.part<QAbstractButton>("rows.columns").click();
 
+    d.make_all();
     for (auto* field : d.window.findChildren<NumberField*>()) {
       const QString name = field->objectName();
       // Readouts and strengths stand in as many rows as there are; theirs is tried elsewhere.

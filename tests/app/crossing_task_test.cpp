@@ -364,6 +364,7 @@ void CrossingTask::nothing_begun_reaches_the_next_piece() {
   QVERIFY(desk().session().set_view != SetView::Import);
   QVERIFY(!desk().session().looking.region);
   QVERIFY(!desk().part<QLineEdit>("title").text().contains("late"));
+  desk().make_all();
   for (const auto* field : desk().window.findChildren<QLineEdit*>())
     QVERIFY2(!field->text().contains("late"), qPrintable(field->objectName()));
 }

@@ -13,12 +13,14 @@
 #include "support/home.h"
 #include "support/waited.h"
 
+#include <QAbstractButton>
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMouseEvent>
 #include <QPointingDevice>
 #include <QPrinter>
+#include <QRegularExpression>
 #include <QSettings>
 #include <QTemporaryDir>
 #include <QWheelEvent>
@@ -158,8 +160,25 @@ struct DeskTop {
       return state.photo && !state.loading;
     });
   }
+  /// Desks, pages and panels are made when they are first shown; now all are.
+  void make_all() {
+    const Desk desk = session().desk;
+    for (const auto& other : kDeskWords) model().viewing().show_desk(other.value);
+    model().viewing().show_desk(Desk::Pick);
+    const auto tabs = window.findChildren<QAbstractButton*>(QRegularExpression(QStringLiteral("^page\\.")));
+    const auto open = std::find_if(tabs.begin(), tabs.end(), [](auto* tab) { return tab->isChecked(); });
+    for (auto* tab : tabs) tab->click();
+    (*open)->click();
+    for (const bool opened : {true, false}) {
+      part<QAbstractButton>("openCard").click();
+      window.open_copy_form_panel(opened);
+      window.open_find_panel(opened);
+    }
+    model().viewing().show_desk(desk);
+  }
   template <class W> [[nodiscard]] W& part(const char* name) {
     auto* found = window.findChild<W*>(QLatin1String(name));
+    if (!found) make_all(), found = window.findChild<W*>(QLatin1String(name));
     if (!found) qFatal("there is no %s", name);
     return *found;
   }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // What holds at every desk: words can be read, controls say what they are, keys reach them all, long names
 // and missing things do no harm.
+#include "app/band/value_band.h"
 #include "app/controls/notice_bar.h"
 #include "app/controls/number_field.h"
 #include "app/paint/paint.h"
@@ -235,6 +236,15 @@ void EveryDeskTask::tab_goes_round_and_comes_back() {
       if (at == first) break;
     }
     QVERIFY2(way.size() < 300, "the way has no end");
+    // Stage and band follow each other as they stand, whenever the desk was made.
+    const auto* stage = m_desk->window.findChild<StageArea*>();
+    const auto* band = m_desk->window.findChild<ValueBand*>();
+    for (std::size_t i = 0; i < way.size(); ++i) {
+      QWidget* next = way[(i + 1) % way.size()];
+      if (!stage->isAncestorOf(way[i]) || stage->isAncestorOf(next) || !band->isVisible()) continue;
+      QVERIFY2(band->isAncestorOf(next),
+               qPrintable(way[i]->objectName() + " leads to " + next->objectName()));
+    }
     const std::set<QWidget*> passed(way.begin(), way.end());
     QCOMPARE(passed.size(), way.size());
     for (auto* w : m_desk->window.findChildren<QWidget*>()) {

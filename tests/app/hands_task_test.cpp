@@ -204,6 +204,7 @@ private:
     model().viewing().show_set_view(view);
     QCoreApplication::processEvents();
     if (auto* found = m_desk->window.findChild<W*>(QLatin1String(name))) return *found;
+    m_desk->make_all();
     for (QWidget* w : QApplication::allWidgets())
       if (auto* found = qobject_cast<W*>(w); found && w->objectName() == QLatin1String(name)) return *found;
     qFatal("there is no %s", name);

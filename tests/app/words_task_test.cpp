@@ -187,6 +187,7 @@ void WordsTask::one_word_means_one_thing_on_a_desk() {
   const QStringList desks{"zc::ObserveDesk", "zc::LimitDesk", "zc::PickDesk",
                           "zc::GradeDesk",   "zc::TryDesk",   "zc::ShareDesk"};
   QStringList wrong;
+  m_desk->make_all();
   for (const QString& desk : desks) {
     std::map<QString, std::set<QString>> names;
     static const QRegularExpression numbered("\\.\\d+(\\.\\d+)?$");
@@ -194,6 +195,10 @@ void WordsTask::one_word_means_one_thing_on_a_desk() {
       QString home;
       for (const QWidget* w = button; w && home.isEmpty(); w = w->parentWidget())
         if (desks.contains(QLatin1String(w->metaObject()->className()))) home = w->metaObject()->className();
+      // Of the band's pages beside the set.
+      for (const char* page : {"zc::RampPanel", "zc::MixPanel", "zc::PaintsPanel", "zc::StepsPanel"})
+        for (const QWidget* w = button; w && home.isEmpty(); w = w->parentWidget())
+          if (QLatin1String(w->metaObject()->className()) == QLatin1String(page)) home = "zc::PickDesk";
       if (!home.isEmpty() && home != desk) continue;
       const QString word = button->text().remove(QLatin1Char('&'));
       if (!word.isEmpty() && !word.front().isDigit() && !button->objectName().startsWith("qt_"))

@@ -255,6 +255,17 @@ def colors_need_no_files():
     expect(run("grade", DEMO, program=alone), INPUT, "zonachrom-cli-files")
 
 
+def few_photos_need_the_plugin():
+    """What reads HEIF is loaded when it is needed; where it is missing, such a photo is none that is known."""
+    with open("street.heic", "wb") as file:
+        file.write(b"\0\0\0\x18ftypheic\0\0\0\0mif1heic")
+    expect(run("sample", "street.heic", "--at", "1,1"), INPUT, "cut short")
+    bare = os.getcwd() + "/files-alone"
+    shutil.copy(CLI + "-files", bare)
+    expect(run("sample", "street.heic", "--at", "1,1", program=bare), INPUT, "not a photo")
+    assert run("sample", PHOTO, "--at", "1,1", program=bare).stdout == run("sample", PHOTO, "--at", "1,1").stdout
+
+
 def examples_in(folder):
     os.mkdir(folder)
     os.chdir(folder)
@@ -477,6 +488,7 @@ def main():
         answers_are_the_same_everywhere(usual)
         answers_that_nobody_takes()
         colors_need_no_files()
+        few_photos_need_the_plugin()
         os.chdir("/")
 
 

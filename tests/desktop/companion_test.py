@@ -59,7 +59,7 @@ def main():
         desktop.until(lambda: palette.call("Current")[0] == swatch[2])
         assert swatch[2] not in said("xclip", "-o", "-selection", "clipboard")
         click(left + 47, top + height - 43)
-        time.sleep(0.2)
+        desktop.settled()
         click(left + width / 2 + 20, top + 118)
         desktop.until(lambda: palette.call("Current")[0] != swatch[2])
         click(x, y)
@@ -101,7 +101,8 @@ def main():
         print("called:", ", ".join(f"{t:.0f}" for t in sorted(took)[::10]), "ms, the longest", f"{max(took):.0f}")
         # It stands beside the pointer, and then where the painter wants it.
         palette.call("Show", "(s)", "strip")
-        time.sleep(0.3)
+        desktop.until(lambda: place(beside)[2] == 84)
+        desktop.settled()
         s_left, s_top, s_width, _ = place(beside)
         assert s_width == 84 and 500 < s_left < 600, place(beside)
         assert palette.fails("Show", "(s)", "round") == 'There is no shape "round"; give column, strip or nothing.'
@@ -128,7 +129,7 @@ def main():
         assert wrong.returncode == 2 and '"round"' in wrong.stderr, wrong
         assert said("xdotool", "getactivewindow") == canvas
         said("xdotool", "windowmove", beside, str(left), str(top))
-        time.sleep(0.5)
+        desktop.settled()
 
         # The desk comes back and shows the same color.
         palette.call("Activate", "(a{sv})", {}, interface="org.freedesktop.Application")
@@ -153,9 +154,9 @@ def main():
             # The menu takes a while to come up where the machine is busy.
             said("xdotool", "key", "Escape")
             click(left + 120, top + height - 8, button=3)
-            time.sleep(0.7)
+            desktop.settled()
             said("xdotool", "key", "Down", "Down", "Return")
-            time.sleep(0.7)
+            desktop.settled()
             return said("xdotool", "search", "--onlyvisible", "--name", "Zonachrom$")
 
         desktop.until(called, 30)

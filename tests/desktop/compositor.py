@@ -90,14 +90,16 @@ class Compositor(Programs):
         self.pointer = self.until(connected)
         os.environ["QT_QPA_PLATFORM"] = "wayland"
 
+    def look(self):
+        return subprocess.run(["grim", "-t", "ppm", "-"], capture_output=True, check=True).stdout
+
     def socket_named(self, beginning):
         return next((f for f in sorted(os.listdir(self.runtime))
                      if f.startswith(beginning) and not f.endswith(".lock")), None)
 
     def x_display(self):
         told = os.path.join(self.runtime, "display")
-        said("swaymsg", "exec", f"echo $DISPLAY > {told}")
-        time.sleep(0.2)
+        said("swaymsg", "exec", f"echo $DISPLAY > {told}.new && mv {told}.new {told}")
         return os.path.exists(told) and open(told, encoding="utf-8").read().strip()
 
     def window(self, ending):

@@ -42,6 +42,15 @@ class Programs:
         raise AssertionError(f"not within {seconds} seconds: {true.__code__.co_names}; ended by now: {ended}; "
                              f"complaints: {self.complained()[-3000:]}")
 
+    def settled(self):
+        """Nothing moves on the screen any more: three looks at it in a row are alike."""
+        looks = []
+
+        def alike():
+            looks.append(self.look())
+            return len(looks) > 2 and looks[-1] == looks[-2] == looks[-3] or time.sleep(0.05)
+        self.until(alike)
+
     def end(self):
         for process in reversed(self.running):
             process.terminate()
@@ -80,6 +89,9 @@ class Desktop(Programs):
         # would stay hidden for good. Once it does what it is asked, it listens.
         self.until(lambda: said("xdotool", "set_num_desktops", "1", "get_num_desktops") == "1")
 
+    def look(self):
+        return Screen().bytes
+
     def bus(self):
         daemon = self.start(["dbus-daemon", "--config-file=" + PRIVATE_BUS, "--nofork", "--print-address"],
                             stdout=subprocess.PIPE, text=True)
@@ -94,6 +106,7 @@ class Desktop(Programs):
     def window(self, title):
         """The id of the window with this title, once it is there."""
         return self.until(lambda: said("xdotool", "search", "--onlyvisible", "--name", title).split()[-1:])[0]
+
 
 
 def said(*command):

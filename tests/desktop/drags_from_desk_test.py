@@ -2,7 +2,6 @@
 import json
 import os
 import sys
-import time
 
 from desktop import Desktop, Palette, Screen, click, drag, place, said
 
@@ -23,7 +22,7 @@ def main():
         desktop.until(palette.there)
         desk = desktop.window("Zonachrom$")
         said("xdotool", "windowmove", desk, "0", "0", "windowmove", receiver, "1450", "60")
-        time.sleep(1)
+        desktop.settled()
         left, top, width, height = place(desk)
         assert (width, height) == (1280, 800), (width, height)
         target = place(receiver)
@@ -66,17 +65,17 @@ def main():
         said("xdotool", "key", "ctrl+4")  # Grade
         click(left + 1126, top + 92)  # How the set is shown
         said("xdotool", "key", "Down", "Return")  # In rows
-        time.sleep(0.5)
+        desktop.settled()
         gives("rows", *found(dusk, 150, 80, 740, 300))
         click(left + 1126, top + 92)
         said("xdotool", "key", "Down", "Return")  # As a list
-        time.sleep(0.5)
+        desktop.settled()
         gives("list", *found(dusk, 150, 80, 740, 540))
 
         said("xdotool", "key", "ctrl+1")  # Observe
         click(left + 580, top + 640)  # Take palette
         desktop.until(lambda: Screen().color(left + 55, top + 565) != Screen().color(left + 30, top + 565))
-        time.sleep(2)
+        desktop.settled()
         _, came = out_of("result", 670, 376)
         assert came["color"] == came["text"] == came["picture"], came
         _, came = out_of("sample", 600, 470)

@@ -2,7 +2,6 @@
 import ctypes
 import subprocess
 import sys
-import time
 
 from desktop import Desktop, Palette, Screen, click, place, said
 
@@ -80,7 +79,7 @@ def main():
         left, top, width, height = place(desktop.window("beside the canvas$"))
         # The wheel's frame is black until it is painted.
         desktop.until(lambda: Screen().color(left + 140, top + 60) not in ("#000000", "#ffffff"))
-        time.sleep(1)
+        desktop.settled()
         screen, places = Screen(), {}
         for family, name, color in palette.call("Swatches", "(s)", "")[0]:
             found = screen.places_of(color, left + 80, top + 250, width - 80, 260)
@@ -114,7 +113,7 @@ def main():
         check(desktop.until(through_profile))
         manager.terminate()
         set_profile(PROFILE)
-        time.sleep(0.5)
+        desktop.settled()
         check(desktop.until(through_profile))
 
         # A swatch sampled from the screen is the swatch again, not what the monitor was told.
@@ -123,7 +122,7 @@ def main():
         said("xdotool", "windowfocus", "--sync", desk, "key", "p")
         # Companion, desk, and the frozen screen over them.
         desktop.until(lambda: len(said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()) > 2)
-        time.sleep(0.3)
+        desktop.settled()
         click(*at_first)
         wanted = [int(first[i:i + 2], 16) for i in (1, 3, 5)]
         desktop.until(lambda: near(palette.call("Current")[0], wanted))

@@ -1,6 +1,5 @@
 """Any pixel of the screen, without a portal: frozen under the loupe, exactly, at either scale."""
 import sys
-import time
 
 from desktop import Desktop, Palette, Screen, click, drag, place, said
 
@@ -40,11 +39,13 @@ def main():
         # The bands stay in sight beside the desk.
         said("xdotool", "windowsize", desk, "800", "480", "windowmove", desk, "400", "300")
         said("xdotool", "windowraise", bands, "windowfocus", "--sync", desk)
-        time.sleep(0.5)
+        desktop.settled()
 
         def freeze():
             said("xdotool", "windowfocus", "--sync", desk, "key", "p")
-            return desktop.until(lambda: said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()[2:])
+            over = desktop.until(lambda: said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()[2:])
+            desktop.settled()
+            return over
 
         # The sample as small as can be: turned down by the wheel, up to five steps.
         freeze()
@@ -56,22 +57,20 @@ def main():
         for x, y in ((10, 20), (100, 60), (155, 120), (298, 199)):
             assert Screen().color(left + x, top + y) == band(x)
             freeze()
-            time.sleep(0.2)
             click(left + x, top + y)
             desktop.until(lambda: palette.call("Current")[0] == band(x))
         # A key steps by one pixel of the screen.
         freeze()
-        time.sleep(0.2)
         said("xdotool", "mousemove", str(left + 10), str(top + 20))
-        time.sleep(0.2)
+        desktop.settled()
         said("xdotool", "key", "Right", "Right", "Right", "Return")
         desktop.until(lambda: palette.call("Current")[0] == band(13))
         # A part of the screen becomes a reference, which Observe shows.
         said("xdotool", "windowfocus", "--sync", desk, "key", "shift+p")
         desktop.until(lambda: said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()[2:])
-        time.sleep(0.2)
+        desktop.settled()
         drag((left, top), (left + 299, top + 199))
-        time.sleep(1)
+        desktop.settled()
         said("xdotool", "windowsize", desk, "1270", "770", "windowmove", desk, "0", "0")
         for x in (30, 150, 270) if SCALE == "1" else ():
             desktop.until(lambda: Screen().places_of(band(x), 20, 120, 800, 400))

@@ -44,13 +44,13 @@ def main():
         palette.call("Activate", "(a{sv})", {}, interface="org.freedesktop.Application")
         desk = desktop.window("Zonachrom$")
         said("xdotool", "windowsize", desk, "780", "500", "windowmove", desk, "780", "420")
-        time.sleep(0.5)
+        desktop.settled()
 
         def choose():
             said("xdotool", "windowfocus", "--sync", desk, "key", "w")
             desktop.until(lambda: said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()[2:])
             left, top, _, _ = place(canvas)
-            time.sleep(0.3)
+            desktop.settled()
             drag((left, top), (left + WIDTH - 1, top + HEIGHT - 1))
 
         told = []
@@ -97,7 +97,7 @@ def main():
 
         # The window moves, and what is watched with it.
         said("xdotool", "windowmove", canvas, "120", "180")
-        time.sleep(0.7)
+        desktop.settled()
         paint([0, 0, 300, 400, stray])
         shares(outside=0.50, seen=1)
         # Covered it keeps its last picture and says so; then it is seen again.

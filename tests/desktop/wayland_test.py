@@ -1,7 +1,6 @@
 """The companion as a Wayland client: start, pick, hand over."""
 import os
 import sys
-import time
 
 from compositor import NOBODY, Compositor
 from desktop import Palette, said
@@ -22,7 +21,7 @@ def main():
 
         until(window)
         # The compositor puts its frame round the window after it is there.
-        time.sleep(1)
+        compositor.settled()
         left, top, _, height = compositor.inside("beside the canvas")
         before = palette.call("Current")[0]
         pointer.click(left + 170, top + 118)
@@ -32,7 +31,7 @@ def main():
         # More than once: what was handed over before is not kept.
         for x in (180, 160, 180):
             pointer.click(left + x, top + 118)
-            time.sleep(0.5)
+            compositor.settled()
         picked = until(lambda: said("wl-paste", "-n"))
         assert picked == palette.call("Current")[0] and picked.startswith("#"), picked
 

@@ -39,7 +39,7 @@ def main():
         said("swaymsg", '[title="Zonachrom$"]', "focus")
         canvas.ground = palette.call("Swatches", "(s)", "")[0][8][2]
         canvas.paint([60, 40, 120, 100, "#00ff40"])  # 5 of 100
-        time.sleep(1)
+        compositor.settled()
         photograph()
 
         def shares(**wanted):
@@ -54,7 +54,7 @@ def main():
 
         pointer.key("w")
         until(lambda: compositor.count() == 4)  # The frozen picture lies over all.
-        time.sleep(0.5)
+        compositor.settled()
         left, top, _, _ = compositor.inside("canvas")
         pointer.drag((left, top), (left + WIDTH - 1, top + HEIGHT - 1))
         shares(outside=0.05, far=0.05, seen=1)

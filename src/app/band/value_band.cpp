@@ -68,8 +68,20 @@ WordControl* ValueBand::add_tab(const QString& name, const QString& word, const 
 }
 
 WordControl* ValueBand::add_page(const QString& name, const QString& word, const QString& tip,
-                                 QWidget* page) {
-  auto* scroll = new QScrollArea(m_pages);
+                                 std::function<QWidget*()> make) {
+  QWidget* const last_tab = m_group->buttons().back();
+  m_to_make[m_pages->addWidget(new QWidget(m_pages))] = std::move(make);
+  WordControl* const tab = add_tab(name, word, tip);
+  follow_in_focus_order(*tab, last_tab);
+  return tab;
+}
+
+void ValueBand::fill_page(int page) {
+  const auto making = m_to_make.extract(page);
+  if (making.empty()) return;
+  QWidget* const last_page = last_in_focus_order(*m_pages);
+  QWidget* const under_tabs = m_pages->widget(page);
+  auto* scroll = new QScrollArea(under_tabs);
   scroll->setFrameShape(QFrame::NoFrame);
   scroll->setFocusPolicy(Qt::NoFocus); // What is in it has it.
   scroll->setWidgetResizable(true);
@@ -77,14 +89,12 @@ WordControl* ValueBand::add_page(const QString& name, const QString& word, const
   auto* framed = new QWidget;
   auto* column = new QVBoxLayout(framed);
   column->setContentsMargins(kPageEdge, 0, 10, kGap);
-  column->addWidget(page);
+  column->addWidget(m_model.made_late(making.mapped()));
   scroll_over_ground(scroll, framed);
-  auto* under_tabs = new QWidget(m_pages);
   auto* room = new QVBoxLayout(under_tabs);
   room->setContentsMargins(0, ValueAxis::kHead + 4, 0, 0);
   room->addWidget(scroll);
-  m_pages->addWidget(under_tabs);
-  return add_tab(name, word, tip);
+  follow_in_focus_order(*under_tabs, last_page);
 }
 
 void ValueBand::show_page(int page) {
@@ -101,6 +111,7 @@ void ValueBand::follow() {
   m_section->setVisible(picking);
   m_tabs->setVisible(picking);
   m_staff->show_head(!picking);
+  if (picking) fill_page(m_page);
   m_pages->setCurrentIndex(picking ? m_page : 0);
   m_pages->setVisible(staff_shown);
   setMaximumWidth(staff_shown ? QWIDGETSIZE_MAX : m_rail->width());

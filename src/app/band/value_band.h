@@ -3,6 +3,8 @@
 #pragma once
 
 #include <QWidget>
+#include <functional>
+#include <map>
 
 class QButtonGroup;
 class QStackedWidget;
@@ -21,13 +23,16 @@ class ValueBand final : public QWidget {
 public:
   ValueBand(AppModel& model, QWidget* parent);
   [[nodiscard]] StaffView& staff() { return *m_staff; }
-  /// What the page holds may need more height than there is; it is scrolled then.
-  WordControl* add_page(const QString& name, const QString& word, const QString& tip, QWidget* page);
+  /// The page is made when it is first shown. What it holds may need more height than there is; it is
+  /// scrolled then.
+  WordControl* add_page(const QString& name, const QString& word, const QString& tip,
+                        std::function<QWidget*()> make);
   void show_page(int page);
 
 private:
   QWidget* make_side();
   WordControl* add_tab(const QString& name, const QString& word, const QString& tip);
+  void fill_page(int page);
   void follow();
   AppModel& m_model;
   RailView* m_rail;
@@ -36,7 +41,8 @@ private:
   QStackedWidget* m_pages = nullptr;
   QWidget* m_tabs = nullptr;
   QButtonGroup* m_group = nullptr;
-  int m_page = 0; ///< Of Pick; what a user leaves open stays open.
+  std::map<int, std::function<QWidget*()>> m_to_make; ///< Pages that were not shown yet.
+  int m_page = 0;                                     ///< Of Pick; what a user leaves open stays open.
 };
 
 } // namespace zc

@@ -21,6 +21,21 @@
 #include <QWheelEvent>
 
 namespace zc {
+namespace {
+
+/// A widget and its parts that take the focus, as the keys come to them.
+QWidgetList in_focus_order(const QWidget& whole) {
+  QWidgetList out;
+  auto* const first = const_cast<QWidget*>(&whole);
+  QWidget* part = first;
+  do {
+    if ((part == first || whole.isAncestorOf(part)) && part->focusPolicy() != Qt::NoFocus) out << part;
+    part = part->nextInFocusChain();
+  } while (part != first);
+  return out;
+}
+
+} // namespace
 
 QLabel* heading_label(const QString& words, QWidget* parent) {
   auto* label = new QLabel(words, parent);
@@ -170,8 +185,29 @@ void turn_about(QWidget& widget, bool turned) {
     part->setLayoutDirection(Qt::LeftToRight);
 }
 
+void follow_in_focus_order(QWidget& made, QWidget* before) {
+  if (!before || before->window() != made.window()) return;
+  for (QWidget* part : in_focus_order(made)) {
+    QWidget::setTabOrder(before, part);
+    before = part;
+  }
+}
+
+QWidget* last_in_focus_order(const QWidget& whole) {
+  const QWidgetList parts = in_focus_order(whole);
+  return parts.empty() ? nullptr : parts.back();
+}
+
+QWidget* last_before_in_focus_order(const QWidget& whole) {
+  QWidget* before = whole.previousInFocusChain();
+  while (before != &whole && (before->focusPolicy() == Qt::NoFocus || whole.isAncestorOf(before)))
+    before = before->previousInFocusChain();
+  return before == &whole ? nullptr : before;
+}
+
 void scroll_over_ground(QScrollArea* area, QWidget* content) {
   area->setWidget(content);
+  follow_in_focus_order(*content, last_before_in_focus_order(*area));
   for (QWidget* part : {static_cast<QWidget*>(area), area->viewport(), content})
     part->setAutoFillBackground(false);
 }

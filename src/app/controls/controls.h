@@ -92,8 +92,15 @@ void show_share(QProgressBar& bar, double share);
 
 /// Turns about what lies side by side in a widget; what is in its parts stays as it is.
 void turn_about(QWidget& widget, bool turned);
+/// The keys that move the focus come to what was made late where it stands in the window: behind `before`,
+/// where that is not null.
+void follow_in_focus_order(QWidget& made, QWidget* before);
+/// Where the keys come to last in a widget, and before it; null where nothing takes the focus.
+[[nodiscard]] QWidget* last_in_focus_order(const QWidget& whole);
+[[nodiscard]] QWidget* last_before_in_focus_order(const QWidget& whole);
 
-/// Gives a scrolled area its content, without a ground of its own.
+/// Gives a scrolled area its content, without a ground of its own. The keys of focus come to it where the
+/// area stands.
 void scroll_over_ground(QScrollArea* area, QWidget* content);
 
 } // namespace zc

@@ -24,7 +24,7 @@
 namespace zc {
 
 EditMenu::EditMenu(AppModel& model, CopyOnPick& copy_on_pick, ScreenSampler& sampler, Arrivals& arrivals,
-                   GradeDesk& grade, ValueBand& band, QWidget* parent)
+                   LateWidget<GradeDesk>& grade, ValueBand& band, QWidget* parent)
     : CommandMenu(tr("&Edit"), parent), m_model(model), m_copy_on_pick(copy_on_pick), m_sampler(sampler),
       m_arrivals(arrivals), m_grade(grade), m_band(band) {
   auto& stack = m_model.store().stack();
@@ -86,7 +86,7 @@ void EditMenu::add_swatch_commands() {
   add_command("findSwatch", tr("&Find swatch"),
               tr("Find a swatch by its name, or the one nearest to a color"), QKeySequence::Find, [this] {
                 m_model.viewing().show_desk(Desk::Grade);
-                m_grade.find();
+                m_grade->find();
               });
   add_command("findEverywhere", tr("Find everywhere..."),
               tr("Find a color or a name in all sets and versions, on the shelf and in recent pieces"),
@@ -177,8 +177,8 @@ void EditMenu::copy_hex() {
 void EditMenu::rename_swatch() {
   const bool grade = m_model.session().desk == Desk::Grade;
   const SetView view = m_model.session().set_view;
-  if (grade && view == SetView::Rows) return m_grade.rows().rename_selected();
-  if (grade && view == SetView::List) return m_grade.list().rename_selected();
+  if (grade && view == SetView::Rows) return m_grade->rows().rename_selected();
+  if (grade && view == SetView::List) return m_grade->list().rename_selected();
   if (m_band.staff().isVisible()) return m_band.staff().rename_selected();
   m_model.notice(
       tr("Swatches are renamed at Grade, on the staff, in rows or in the list. Show one of these first."));

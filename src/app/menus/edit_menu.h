@@ -2,6 +2,7 @@
 // Undo, the current color, the clipboard, the selected swatches.
 #pragma once
 
+#include "app/controls/late_widget.h"
 #include "app/menus/command_menu.h"
 
 namespace zc {
@@ -17,7 +18,7 @@ class EditMenu final : public CommandMenu {
   Q_OBJECT
 public:
   EditMenu(AppModel& model, CopyOnPick& copy_on_pick, ScreenSampler& sampler, Arrivals& arrivals,
-           GradeDesk& grade, ValueBand& band, QWidget* parent);
+           LateWidget<GradeDesk>& grade, ValueBand& band, QWidget* parent);
   void copy_hex();
 
 signals:
@@ -35,7 +36,7 @@ private:
   CopyOnPick& m_copy_on_pick;
   ScreenSampler& m_sampler;
   Arrivals& m_arrivals;
-  GradeDesk& m_grade;
+  LateWidget<GradeDesk>& m_grade;
   ValueBand& m_band;
 };
 

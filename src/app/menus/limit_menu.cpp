@@ -25,7 +25,7 @@ constexpr int kSavedKey = 480; ///< Pixels of a picture in a sheet of keys that 
 
 } // namespace
 
-LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, Dialogs& dialogs, QWidget* parent)
+LimitMenu::LimitMenu(AppModel& model, LateWidget<LimitDesk>& limit, Dialogs& dialogs, QWidget* parent)
     : DeskMenu(tr("&Limit"), Desk::Limit, model, parent), m_model(model), m_limit(limit), m_dialogs(dialogs) {
   const auto turn = [this](const char* name, const QString& text, double by) {
     add_command(name, text, tr("Turn the mask, and with \"turn the set along\" the set as well"), {},
@@ -39,7 +39,7 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, Dialogs& dialogs, QWidge
   add_command("turnMaskBy", tr("Turn mask &by..."),
               tr("Type by how many degrees the mask turns: 15 and Enter, or -15"), {}, [this] {
                 show_keys(false);
-                m_limit.patterns().begin_typing_turn();
+                m_limit->patterns().begin_typing_turn();
               });
   auto* all = add_command(
       "turnAllSetsAlong", tr("Turn all sets and &versions along"),
@@ -59,8 +59,8 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, Dialogs& dialogs, QWidge
   for (const auto& [name, text, tool] : tools)
     add_command(name, text, tr("Draw a new area of the mask on the wheel"), {}, [this, tool = tool] {
       show_keys(false);
-      m_limit.wheel().hands()->choose_tool(tool);
-      m_limit.wheel().setFocus();
+      m_limit->wheel().hands()->choose_tool(tool);
+      m_limit->wheel().setFocus();
     });
   addSeparator();
   add_command("useNeutral", tr("Use the &neutral"), tr("Make the middle of the mask the current color"), {},
@@ -69,11 +69,11 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, Dialogs& dialogs, QWidge
               tr("Add the colors at the corners of the mask as a family"), {},
               [this] { m_model.laying().lay_key_colors(); });
   add_command("moveAreaUp", tr("Move area &up"), tr("Move the selected area before the one above it"), {},
-              [this] { m_limit.areas().move_chosen(-1); });
+              [this] { m_limit->areas().move_chosen(-1); });
   add_command("moveAreaDown", tr("Move area &down"), tr("Move the selected area after the one below it"), {},
-              [this] { m_limit.areas().move_chosen(1); });
+              [this] { m_limit->areas().move_chosen(1); });
   add_command("removeArea", tr("Remo&ve area"), tr("Remove the selected area of the mask"), {},
-              [this] { m_limit.wheel().hands()->remove_area(); });
+              [this] { m_limit->wheel().hands()->remove_area(); });
   auto* locked = add_command("lockMask", tr("Loc&k mask"),
                              tr("Leave the mask as it is when hands slip on the wheel; numbers and commands "
                                 "still change it"),
@@ -90,12 +90,14 @@ LimitMenu::LimitMenu(AppModel& model, LimitDesk& limit, Dialogs& dialogs, QWidge
               [this] { show_keys(true); });
   add_command("saveKeySheet", tr("&Save sheet of keys..."), tr("Save the sheet of keys as PNG or JPEG"), {},
               [this] { save_key_sheet(); });
-  connect(&m_limit.keys(), &KeysPage::writeAsked, this, &LimitMenu::save_key_sheet);
+  m_limit.when_made([this](LimitDesk& desk) {
+    connect(&desk.keys(), &KeysPage::writeAsked, this, &LimitMenu::save_key_sheet);
+  });
 }
 
 void LimitMenu::show_keys(bool on) {
   m_model.viewing().show_keys(on);
-  m_limit.take_focus();
+  m_limit->take_focus();
 }
 
 void LimitMenu::save_key_sheet() {

@@ -2,6 +2,7 @@
 // The mask and its areas.
 #pragma once
 
+#include "app/controls/late_widget.h"
 #include "app/menus/command_menu.h"
 
 namespace zc {
@@ -13,13 +14,13 @@ class Dialogs;
 class LimitMenu final : public DeskMenu {
   Q_OBJECT
 public:
-  LimitMenu(AppModel& model, LimitDesk& limit, Dialogs& dialogs, QWidget* parent);
+  LimitMenu(AppModel& model, LateWidget<LimitDesk>& limit, Dialogs& dialogs, QWidget* parent);
 
 private:
   void show_keys(bool on);
   void save_key_sheet();
   AppModel& m_model;
-  LimitDesk& m_limit;
+  LateWidget<LimitDesk>& m_limit;
   Dialogs& m_dialogs;
 };
 

@@ -9,7 +9,8 @@
 
 namespace zc {
 
-ObserveMenu::ObserveMenu(AppModel& model, ObserveDesk& observe, Arrivals& arrivals, QWidget* parent)
+ObserveMenu::ObserveMenu(AppModel& model, LateWidget<ObserveDesk>& observe, Arrivals& arrivals,
+                         QWidget* parent)
     : DeskMenu(tr("&Observe"), Desk::Observe, model, parent), m_model(model), m_observe(observe),
       m_arrivals(arrivals) {
   const std::tuple<const char*, QString, PhotoLook, QString> looks[] = {
@@ -25,25 +26,25 @@ ObserveMenu::ObserveMenu(AppModel& model, ObserveDesk& observe, Arrivals& arriva
   addSeparator();
   add_command("showPixelsOneToOne", tr("Show &pixels one to one"),
               tr("Show each pixel of the photo as one of the screen"), {},
-              [this] { m_observe.photo().show_actual_size(); });
+              [this] { m_observe->photo().show_actual_size(); });
   add_command("turnViewClockwise", tr("Turn &view clockwise"),
               tr("Turn the view by a quarter; the photo stays"), {},
-              [this] { m_observe.photo().turn_view(1); });
+              [this] { m_observe->photo().turn_view(1); });
   add_command("turnViewCounterclockwise", tr("Turn view &counterclockwise"),
-              tr("Turn the view back by a quarter"), {}, [this] { m_observe.photo().turn_view(-1); });
+              tr("Turn the view back by a quarter"), {}, [this] { m_observe->photo().turn_view(-1); });
   add_command("mirrorView", tr("Mi&rror view"), tr("Swap left and right, to see the values afresh"), {},
-              [this] { m_observe.photo().mirror_view(); });
+              [this] { m_observe->photo().mirror_view(); });
   add_command("cropViewToRegion", tr("Cro&p view to region"), tr("Show only the drawn region of the photo"),
-              {}, [this] { m_observe.photo().crop_view(true); });
+              {}, [this] { m_observe->photo().crop_view(true); });
   add_command("showWholePhoto", tr("Show &whole photo"), tr("Show the whole photo again after a crop"), {},
-              [this] { m_observe.photo().crop_view(false); });
+              [this] { m_observe->photo().crop_view(false); });
   add_command("pinSpot", tr("Pin spot to compare with"),
               tr("Compare this place of the photo with what is under the pointer; press the key there again "
                  "to remove the pin"),
-              QKeySequence(Qt::Key_D), [this] { m_observe.photo().pin_spot(); });
+              QKeySequence(Qt::Key_D), [this] { m_observe->photo().pin_spot(); });
   add_command("addBothSpots", tr("Add both spots"),
               tr("Add the pinned spot and what is under the pointer as two swatches"),
-              QKeySequence(Qt::SHIFT | Qt::Key_D), [this] { m_observe.photo().add_both_spots(); });
+              QKeySequence(Qt::SHIFT | Qt::Key_D), [this] { m_observe->photo().add_both_spots(); });
   addSeparator();
   add_command("followCanvas", tr("Follow a canv&as..."),
               tr("A reference that is read again whenever its file is saved"), {},
@@ -54,17 +55,17 @@ ObserveMenu::ObserveMenu(AppModel& model, ObserveDesk& observe, Arrivals& arriva
   add_command("replaceReference", tr("Repla&ce reference..."), tr("Replace the photo shown with another one"),
               {}, [this] { m_arrivals.replace_photo(); });
   add_command("renameReference", tr("Re&name reference..."), tr("Change the name of the photo shown"), {},
-              [this] { m_observe.strip().rename_shown(); });
+              [this] { m_observe->strip().rename_shown(); });
   add_command("moveReferenceLeft", tr("Move reference &left"),
               tr("Move the photo shown to the left in the row"), {},
-              [this] { m_observe.strip().move_shown(-1); });
+              [this] { m_observe->strip().move_shown(-1); });
   add_command("moveReferenceRight", tr("Move reference &right"),
               tr("Move the photo shown to the right in the row"), {},
-              [this] { m_observe.strip().move_shown(1); });
+              [this] { m_observe->strip().move_shown(1); });
   add_command("fitPhoto", tr("&Fit photo"), tr("Show the photo as large as it fits"), {},
-              [this] { m_observe.photo().fit(); });
+              [this] { m_observe->photo().fit(); });
   add_command("removeReference", tr("Remo&ve reference"), tr("Remove the photo shown from the piece"), {},
-              [this] { m_observe.strip().remove_shown(); });
+              [this] { m_observe->strip().remove_shown(); });
 }
 
 } // namespace zc

@@ -2,6 +2,7 @@
 // Looks at the photo, and the references.
 #pragma once
 
+#include "app/controls/late_widget.h"
 #include "app/menus/command_menu.h"
 
 namespace zc {
@@ -13,11 +14,11 @@ class AppModel;
 class ObserveMenu final : public DeskMenu {
   Q_OBJECT
 public:
-  ObserveMenu(AppModel& model, ObserveDesk& observe, Arrivals& arrivals, QWidget* parent);
+  ObserveMenu(AppModel& model, LateWidget<ObserveDesk>& observe, Arrivals& arrivals, QWidget* parent);
 
 private:
   AppModel& m_model;
-  ObserveDesk& m_observe;
+  LateWidget<ObserveDesk>& m_observe;
   Arrivals& m_arrivals;
 };
 

@@ -9,7 +9,7 @@
 
 namespace zc {
 
-PickMenu::PickMenu(AppModel& model, PickDesk& pick, QWidget* parent)
+PickMenu::PickMenu(AppModel& model, LateWidget<PickDesk>& pick, QWidget* parent)
     : DeskMenu(tr("&Pick"), Desk::Pick, model, parent), m_model(model), m_pick(pick) {
   add_command("makeLighter", tr("Make &lighter"), tr("Raise the value by one"), {},
               [this] { m_model.picking().nudge_value(1); });
@@ -22,11 +22,11 @@ PickMenu::PickMenu(AppModel& model, PickDesk& pick, QWidget* parent)
   addSeparator();
   add_command("zoomIn", tr("Zoom &in"),
               tr("Enlarge the wheel around the current color (+, or Ctrl and the wheel)"), {},
-              [this] { m_pick.wheel().zoom_around_pick(1.25); });
+              [this] { m_pick->wheel().zoom_around_pick(1.25); });
   add_command("zoomOut", tr("Zoom &out"), tr("Show more of the wheel (-)"), {},
-              [this] { m_pick.wheel().zoom_around_pick(0.8); });
+              [this] { m_pick->wheel().zoom_around_pick(0.8); });
   add_command("showWholeWheel", tr("Show &whole wheel"), tr("Show the whole wheel again (0)"), {},
-              [this] { m_pick.wheel().zoom_to(1, {}); });
+              [this] { m_pick->wheel().zoom_to(1, {}); });
   addSeparator();
   auto* fix = add_command("pinRelation", tr("P&in relation"),
                           tr("Leave the related hues where they are while you pick"), {},

@@ -16,6 +16,7 @@
 
 #include <QFileInfo>
 #include <QSettings>
+#include <QTimer>
 
 namespace zc {
 namespace {
@@ -47,7 +48,7 @@ void remember(const Sharing& sharing) {
 } // namespace
 
 ShareMenu::ShareMenu(AppModel& model, Documents& documents, Dialogs& dialogs, ShareFiles& share_files,
-                     SetFiles& set_files, ShareDesk& share, QWidget* parent)
+                     SetFiles& set_files, LateWidget<ShareDesk>& share, QWidget* parent)
     : DeskMenu(tr("&Share"), Desk::Share, model, parent), m_model(model), m_documents(documents),
       m_dialogs(dialogs), m_share_files(share_files), m_set_files(set_files), m_share(share) {
   add_views();
@@ -125,28 +126,34 @@ void ShareMenu::add_press_commands() {
 }
 
 void ShareMenu::hear_desk() {
-  connect(&m_share, &ShareDesk::writeSheetAsked, &m_share_files, &ShareFiles::write_sheet);
-  connect(&m_share, &ShareDesk::writePlanAsked, &m_share_files, &ShareFiles::write_plan);
-  connect(&m_share, &ShareDesk::copyPlanAsked, &m_share_files, &ShareFiles::copy_plan);
-  connect(&m_share, &ShareDesk::profileAsked, this, &ShareMenu::add_press);
-  connect(&m_share, &ShareDesk::folderAsked, &m_share_files, &ShareFiles::choose_folder);
-  connect(&m_share, &ShareDesk::writeFilesAsked, &m_share_files, &ShareFiles::write_all);
-  connect(&m_share, &ShareDesk::readLinesAsked, &m_set_files, &SetFiles::import_lines_asked);
   connect(&m_documents, &Documents::pieceSaved, &m_share_files, &ShareFiles::write_at_save);
-  ParcelPanel& parcels = m_share.parcel();
+  m_share.when_made([this](ShareDesk& share) {
+    connect(&share, &ShareDesk::writeSheetAsked, &m_share_files, &ShareFiles::write_sheet);
+    connect(&share, &ShareDesk::writePlanAsked, &m_share_files, &ShareFiles::write_plan);
+    connect(&share, &ShareDesk::copyPlanAsked, &m_share_files, &ShareFiles::copy_plan);
+    connect(&share, &ShareDesk::profileAsked, this, &ShareMenu::add_press);
+    connect(&share, &ShareDesk::folderAsked, &m_share_files, &ShareFiles::choose_folder);
+    connect(&share, &ShareDesk::writeFilesAsked, &m_share_files, &ShareFiles::write_all);
+    connect(&share, &ShareDesk::readLinesAsked, &m_set_files, &SetFiles::import_lines_asked);
+    hear_parcels(share.parcel());
+  });
+  // What arrives in a folder is told at every desk.
+  if (ParcelPanel::watches_folder()) QTimer::singleShot(0, this, [this] { static_cast<void>(*m_share); });
+}
+
+void ShareMenu::hear_parcels(ParcelPanel& parcels) {
   connect(&parcels, &ParcelPanel::packAsked, &m_set_files, &SetFiles::pack_parcel);
   connect(&parcels, &ParcelPanel::putAsked, &m_set_files, &SetFiles::put_on_shelf);
-  connect(&parcels, &ParcelPanel::openAsked, this, [this] {
-    if (const auto parcel = m_set_files.parcel_asked())
-      m_share.parcel().look_into(parcel->first, parcel->second);
+  connect(&parcels, &ParcelPanel::openAsked, this, [this, &parcels] {
+    if (const auto parcel = m_set_files.parcel_asked()) parcels.look_into(parcel->first, parcel->second);
   });
-  connect(&parcels, &ParcelPanel::fileAsked, this, [this](const QString& path) {
+  connect(&parcels, &ParcelPanel::fileAsked, this, [this, &parcels](const QString& path) {
     if (const auto parcel = m_set_files.parcel_in(path))
-      m_share.parcel().look_into(*parcel, QFileInfo(path).fileName());
+      parcels.look_into(*parcel, QFileInfo(path).fileName());
   });
-  connect(&parcels, &ParcelPanel::folderAsked, this, [this] {
+  connect(&parcels, &ParcelPanel::folderAsked, this, [this, &parcels] {
     const QString folder = m_dialogs.choose_folder(parentWidget(), QString());
-    if (!folder.isEmpty()) m_share.parcel().watch_folder(folder);
+    if (!folder.isEmpty()) parcels.watch_folder(folder);
   });
 }
 
@@ -173,7 +180,7 @@ void ShareMenu::add_press() {
   Sharing next = m_model.session().sharing;
   next.press = kept->string();
   m_model.viewing().share(next);
-  m_share.press().read_shelf();
+  m_share->press().read_shelf();
   m_model.notice(tr("%1 was added to the shelf.").arg(QFileInfo(path).fileName()));
 }
 

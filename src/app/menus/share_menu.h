@@ -2,6 +2,7 @@
 // The sheet, the press, files of the set, parcels.
 #pragma once
 
+#include "app/controls/late_widget.h"
 #include "app/menus/command_menu.h"
 
 namespace zc {
@@ -9,6 +10,7 @@ namespace zc {
 class Dialogs;
 class Documents;
 class SetFiles;
+class ParcelPanel;
 class ShareDesk;
 class ShareFiles;
 class AppModel;
@@ -17,13 +19,14 @@ class ShareMenu final : public DeskMenu {
   Q_OBJECT
 public:
   ShareMenu(AppModel& model, Documents& documents, Dialogs& dialogs, ShareFiles& share_files,
-            SetFiles& set_files, ShareDesk& share, QWidget* parent);
+            SetFiles& set_files, LateWidget<ShareDesk>& share, QWidget* parent);
 
 private:
   void add_views();
   void add_sheet_commands();
   void add_press_commands();
   void hear_desk();
+  void hear_parcels(ParcelPanel& parcels);
   void keep_sharing();
   void add_press();
 
@@ -32,7 +35,7 @@ private:
   Dialogs& m_dialogs;
   ShareFiles& m_share_files;
   SetFiles& m_set_files;
-  ShareDesk& m_share;
+  LateWidget<ShareDesk>& m_share;
 };
 
 } // namespace zc

@@ -20,7 +20,7 @@
 
 namespace zc {
 
-TryMenu::TryMenu(AppModel& model, FileJob& job, Dialogs& dialogs, TryDesk& desk, QWidget* parent)
+TryMenu::TryMenu(AppModel& model, FileJob& job, Dialogs& dialogs, LateWidget<TryDesk>& desk, QWidget* parent)
     : DeskMenu(tr("&Try"), Desk::Try, model, parent), m_model(model), m_job(job), m_dialogs(dialogs),
       m_try(desk) {
   const std::tuple<const char*, QString, TryWay, QString> ways[] = {
@@ -40,7 +40,7 @@ TryMenu::TryMenu(AppModel& model, FileJob& job, Dialogs& dialogs, TryDesk& desk,
                 m_model.viewing().try_on(trying);
               });
   add_command("swapSides", tr("S&wap sides"), tr("Swap what is shown left and right of the edge"), {},
-              [this] { m_try.view().flip(); });
+              [this] { m_try->view().flip(); });
   addSeparator();
   add_command("selectUnusedSwatches", tr("Select &unused swatches"),
               tr("Select the swatches that the picture does not use"), {}, [this] {
@@ -63,7 +63,8 @@ TryMenu::TryMenu(AppModel& model, FileJob& job, Dialogs& dialogs, TryDesk& desk,
               [this] { save_fills(); });
   add_command("savePairs", tr("Save p&airs..."), tr("Save which swatch moves to which, as a table"), {},
               [this] { save_pairs(); });
-  connect(&m_try, &TryDesk::saveAsked, this, &TryMenu::save_picture);
+  m_try.when_made(
+      [this](TryDesk& made) { connect(&made, &TryDesk::saveAsked, this, &TryMenu::save_picture); });
 }
 
 void TryMenu::try_way(TryWay way) {
@@ -156,7 +157,7 @@ void TryMenu::save_picture() {
   const QString path =
       m_dialogs.export_file(parentWidget(), tr("tried.png"), tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
   if (path.isEmpty()) return;
-  write_tried_picture(m_model, m_model.tries(), path, m_try.view().edge_in_picture(),
+  write_tried_picture(m_model, m_model.tries(), path, m_try->view().edge_in_picture(),
                       [this, path](const Status& written) {
                         m_model.notice(written ? tr("Saved to \"%1\".").arg(path) : words(written.error()));
                       });

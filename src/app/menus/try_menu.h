@@ -2,6 +2,7 @@
 // The tried picture, and what is found out by it.
 #pragma once
 
+#include "app/controls/late_widget.h"
 #include "app/menus/command_menu.h"
 
 namespace zc {
@@ -14,7 +15,7 @@ class AppModel;
 class TryMenu final : public DeskMenu {
   Q_OBJECT
 public:
-  TryMenu(AppModel& model, FileJob& job, Dialogs& dialogs, TryDesk& desk, QWidget* parent);
+  TryMenu(AppModel& model, FileJob& job, Dialogs& dialogs, LateWidget<TryDesk>& desk, QWidget* parent);
 
 private:
   void try_way(TryWay way);
@@ -28,7 +29,7 @@ private:
   AppModel& m_model;
   FileJob& m_job;
   Dialogs& m_dialogs;
-  TryDesk& m_try;
+  LateWidget<TryDesk>& m_try;
 };
 
 } // namespace zc

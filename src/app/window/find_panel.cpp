@@ -28,7 +28,7 @@ constexpr int kRests = 120;
 
 } // namespace
 
-FindPanel::FindPanel(AppModel& model, Documents& documents, GradeDesk& grade, QWidget* parent)
+FindPanel::FindPanel(AppModel& model, Documents& documents, LateWidget<GradeDesk>& grade, QWidget* parent)
     : Panel(QStringLiteral("findPanel"), kWide, parent), m_model(model), m_documents(documents),
       m_grade(grade), m_finder(model,
                                [this] {
@@ -151,7 +151,7 @@ void FindPanel::go_to(const FoundSwatch& found) {
 /// A swatch of a version is shown among the versions.
 void FindPanel::show_in_piece(const FoundSwatch& found) {
   m_model.viewing().show_desk(Desk::Grade);
-  if (found.where == FoundSwatch::Where::Shelf) return m_grade.show_on_shelf(found.file);
+  if (found.where == FoundSwatch::Where::Shelf) return m_grade->show_on_shelf(found.file);
   if (found.set != m_model.piece().current_set) m_model.laying().show_set(found.set);
   if (found.version != 0) return m_model.viewing().show_set_view(SetView::Versions);
   m_model.laying().select_swatch(found.swatch);

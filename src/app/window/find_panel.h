@@ -2,6 +2,7 @@
 // Find everywhere: a color or a name, with what was found as chips that say where they are.
 #pragma once
 
+#include "app/controls/late_widget.h"
 #include "app/controls/panel.h"
 #include "model/find/finder.h"
 
@@ -18,7 +19,7 @@ class GradeDesk;
 class FindPanel final : public Panel {
   Q_OBJECT
 public:
-  FindPanel(AppModel& model, Documents& documents, GradeDesk& grade, QWidget* parent);
+  FindPanel(AppModel& model, Documents& documents, LateWidget<GradeDesk>& grade, QWidget* parent);
   /// Opens under this place of the window, with what is typed in it selected.
   void open_at(QPoint corner);
   [[nodiscard]] Finder& finder() { return m_finder; }
@@ -33,7 +34,7 @@ private:
 
   AppModel& m_model;
   Documents& m_documents;
-  GradeDesk& m_grade;
+  LateWidget<GradeDesk>& m_grade;
   Finder m_finder;
   QLineEdit* m_words;
   QListWidget* m_list;

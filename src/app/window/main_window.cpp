@@ -68,7 +68,10 @@ MainWindow::MainWindow(AppModel& model, FileJob& job, Documents& documents, Copy
       m_head(new Head(m_model, m_model.viewing(), this)),
       m_notice(new NoticeBar(this, NoticeBar::Place::Row)), m_stages(new Stages(m_model, this)),
       m_set_files(new SetFiles(m_model, m_dialogs, *this)),
-      m_arrivals(new Arrivals(m_model, m_documents, job, *m_set_files, m_dialogs, *this)) {
+      m_arrivals(new Arrivals(m_model, m_documents, job, *m_set_files, m_dialogs, *this)),
+      m_card(late_panel<CardPanel>(m_model)),
+      m_copy_form_panel(late_panel<CopyFormPanel>(m_copy_on_pick, m_model)),
+      m_find_panel(late_panel<FindPanel>(m_model, m_documents, m_stages->grade())) {
   setAcceptDrops(true);
   lay_out(job);
   make_menus(job);
@@ -81,9 +84,14 @@ MainWindow::MainWindow(AppModel& model, FileJob& job, Documents& documents, Copy
   m_model.hear({Part::Words}, this, &MainWindow::show_state);
   // What the pointer was over is elsewhere now, and it is told of nothing before it moves.
   m_model.hear({Part::Desk}, m_hint, [this] { m_hint->say({}); });
-  connect(m_set_files, &SetFiles::found, &m_stages->grade(), &GradeDesk::offer);
-  connect(&m_stages->observe(), &ObserveDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
-  connect(&m_stages->tries(), &TryDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
+  connect(m_set_files, &SetFiles::found, this,
+          [this](const FoundSet& found, const QString& file) { m_stages->grade()->offer(found, file); });
+  m_stages->observe().when_made([this](ObserveDesk& observe) {
+    connect(&observe, &ObserveDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
+  });
+  m_stages->tries().when_made([this](TryDesk& tries) {
+    connect(&tries, &TryDesk::addPhotosAsked, m_arrivals, &Arrivals::add_photos);
+  });
   connect(qGuiApp, &QGuiApplication::screenRemoved, this, &MainWindow::fit_on_screen, Qt::QueuedConnection);
   m_model.start(new_piece({}), {}, true);
   restore_view();
@@ -91,6 +99,10 @@ MainWindow::MainWindow(AppModel& model, FileJob& job, Documents& documents, Copy
 }
 
 MainWindow::~MainWindow() = default;
+
+template <class P, class... What> std::function<P*()> MainWindow::late_panel(What&... what) {
+  return [this, &what...] { return m_model.made_late([&] { return new P(what..., m_center.get()); }); };
+}
 
 void MainWindow::lay_out(FileJob& job) {
   m_tray = new Tray(m_model, m_copy_on_pick, this);
@@ -125,13 +137,15 @@ void MainWindow::lay_out(FileJob& job) {
   column->addWidget(new FileProgress(job, center));
   column->addWidget(m_notice);
   column->addWidget(tray_area);
-  m_card = new CardPanel(m_model, center);
-  connect(m_card, &CardPanel::closed, this, [this] { open_card(false); });
   connect(m_head, &Head::cardAsked, this, &MainWindow::open_card);
-  m_copy_form_panel = new CopyFormPanel(m_copy_on_pick, m_model, center);
-  connect(m_copy_form_panel, &CopyFormPanel::closed, this, [this] { open_copy_form_panel(false); });
-  m_find_panel = new FindPanel(m_model, m_documents, m_stages->grade(), center);
-  connect(m_find_panel, &FindPanel::closed, this, [this] { open_find_panel(false); });
+  m_card.when_made(
+      [this](CardPanel& card) { connect(&card, &Panel::closed, this, [this] { open_card(false); }); });
+  m_copy_form_panel.when_made([this](CopyFormPanel& panel) {
+    connect(&panel, &Panel::closed, this, [this] { open_copy_form_panel(false); });
+  });
+  m_find_panel.when_made([this](FindPanel& panel) {
+    connect(&panel, &Panel::closed, this, [this] { open_find_panel(false); });
+  });
   connect(m_sampler, &ScreenSampler::pictured, this, [this] { m_model.viewing().show_desk(Desk::Observe); });
   connect(m_head, &Head::besideAsked, this, &MainWindow::besideAsked);
   setCentralWidget(center);
@@ -266,20 +280,20 @@ void MainWindow::offer_first_start(bool offered) {
 void MainWindow::open_card(bool open) {
   m_head->show_card_open(open);
   if (open) return m_card->open_at({kMargin, m_head->geometry().bottom() + 1});
-  m_card->hide();
+  if (m_card.made()) m_card->hide();
   m_stages->focus(m_model.session().desk);
 }
 
 /// Above the tray, where the switch is.
 void MainWindow::open_copy_form_panel(bool open) {
   if (open) return m_copy_form_panel->open_at({kMargin, m_head->geometry().bottom() + 1});
-  m_copy_form_panel->hide();
+  if (m_copy_form_panel.made()) m_copy_form_panel->hide();
   m_stages->focus(m_model.session().desk);
 }
 
 void MainWindow::open_find_panel(bool open) {
   if (open) return m_find_panel->open_at({kMargin, m_head->geometry().bottom() + 1});
-  if (!m_find_panel->isVisible()) return;
+  if (!m_find_panel.made() || !m_find_panel->isVisible()) return;
   m_find_panel->hide();
   m_stages->focus(m_model.session().desk);
 }

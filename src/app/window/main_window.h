@@ -2,6 +2,7 @@
 // The main window: menus, head, stage, value band, tray.
 #pragma once
 
+#include "app/controls/late_widget.h"
 #include "app/theme/theme.h"
 
 #include <QMainWindow>
@@ -74,6 +75,8 @@ protected:
 
 private:
   void lay_out(FileJob& job);
+  /// How a panel over the window is made.
+  template <class P, class... What> [[nodiscard]] std::function<P*()> late_panel(What&... what);
   void make_menus(FileJob& job);
   void make_digit_keys();
   void press_digit(int digit, bool shift);
@@ -99,9 +102,9 @@ private:
   StepsLine* m_steps = nullptr;
   ViewMenu* m_view_menu = nullptr;
   HandbookWindow* m_handbook = nullptr;
-  CardPanel* m_card = nullptr;
-  CopyFormPanel* m_copy_form_panel = nullptr;
-  FindPanel* m_find_panel = nullptr;
+  LateWidget<CardPanel> m_card;
+  LateWidget<CopyFormPanel> m_copy_form_panel;
+  LateWidget<FindPanel> m_find_panel;
   bool m_beside = false, m_leaving = false, m_may_close = false;
   /// Last, so that it goes first: what speaks while it goes speaks to a window that is whole.
   std::unique_ptr<QWidget> m_center;

@@ -30,9 +30,14 @@ QString kept_setting(std::size_t desk) { return QStringLiteral("keptReference/%1
 
 Stages::Stages(AppModel& model, QWidget* parent)
     : QSplitter(Qt::Horizontal, parent), m_model(model), m_stage(new QStackedWidget(this)),
-      m_observe(new ObserveDesk(m_model, m_stage)), m_limit(new LimitDesk(m_model, m_stage)),
-      m_pick(new PickDesk(m_model, m_stage)), m_grade(new GradeDesk(m_model, m_stage)),
-      m_try(new TryDesk(m_model, m_stage)), m_share(new ShareDesk(m_model, m_stage)),
+      m_observe(late_desk<ObserveDesk>()), m_limit(late_desk<LimitDesk>()), m_pick([this] {
+        return m_model.made_late([this] {
+          auto* const desk = made_desk<PickDesk>();
+          desk->add_pages_to(*m_band);
+          return desk;
+        });
+      }),
+      m_grade(late_desk<GradeDesk>()), m_try(late_desk<TryDesk>()), m_share(late_desk<ShareDesk>()),
       m_kept(new KeptReference(m_model, m_model.picking(), m_model.laying(), m_model.viewing(),
                                m_model.reader(), this)),
       // Where the window is small the stage is scrolled, so that everything can be reached.
@@ -40,14 +45,16 @@ Stages::Stages(AppModel& model, QWidget* parent)
   setObjectName(QStringLiteral("split"));
   setHandleWidth(6);
   setChildrenCollapsible(false);
-  for (const auto& desk : kDeskWords) m_stage->addWidget(stage_of(desk.value));
   addWidget(m_kept);
   addWidget(m_area);
   addWidget(m_band);
   m_kept_width.fill(KeptReference::kUsual);
-  m_pick->add_pages_to(*m_band);
   connect(this, &QSplitter::splitterMoved, this, &Stages::note_shares);
-  connect(m_grade, &GradeDesk::foundSwatches, this, [this] { focus(Desk::Grade); });
+  m_grade.when_made([this](GradeDesk& grade) {
+    connect(&grade, &GradeDesk::foundSwatches, this, [this] { focus(Desk::Grade); });
+    turn_to_hand();
+  });
+  m_limit.when_made([this](LimitDesk& /*limit*/) { turn_to_hand(); });
   connect(&m_band->staff(), &StaffView::droppedElsewhere, this, [this](Id swatch, QPoint global) {
     if (m_model.session().desk == Desk::Try) return static_cast<void>(m_try->view().bind_at(global, swatch));
     if (const Swatch* s = find_swatch(m_model.piece(), swatch)) m_pick->accept_drop(global, s->color);
@@ -55,9 +62,33 @@ Stages::Stages(AppModel& model, QWidget* parent)
   m_model.hear({Part::Desk, Part::SetView, Part::Looking, Part::Keys}, this, &Stages::follow);
 }
 
-QWidget* Stages::stage_of(Desk desk) const {
-  QWidget* const stages[] = {m_observe, m_limit, m_pick, m_grade, m_try, m_share};
-  return stages[static_cast<int>(desk)];
+template <class W> W* Stages::made_desk() {
+  auto* const desk = new W(m_model, m_stage);
+  m_stage->addWidget(desk);
+  follow_in_focus_order(*desk, last_before_in_focus_order(*m_kept));
+  return desk;
+}
+
+template <class W> std::function<W*()> Stages::late_desk() {
+  return [this] { return m_model.made_late([this] { return made_desk<W>(); }); };
+}
+
+QWidget* Stages::stage_of(Desk desk) {
+  switch (desk) {
+  case Desk::Observe:
+    return &*m_observe;
+  case Desk::Limit:
+    return &*m_limit;
+  case Desk::Pick:
+    return &*m_pick;
+  case Desk::Grade:
+    return &*m_grade;
+  case Desk::Try:
+    return &*m_try;
+  case Desk::Share:
+    return &*m_share;
+  }
+  return nullptr;
 }
 
 Stages::Layout Stages::layout_shown() const {
@@ -85,11 +116,12 @@ void Stages::show_layout(const Layout& layout) {
   const Desk desk = layout.first;
   const bool other_desk = !m_shown || m_shown->first != desk;
   // Only the desk shown has a say in how narrow the stage may get.
-  for (const auto& other : kDeskWords) {
-    const auto policy = other.value == desk ? QSizePolicy::Preferred : QSizePolicy::Ignored;
-    stage_of(other.value)->setSizePolicy(policy, policy);
+  QWidget* const shown = stage_of(desk);
+  for (int i = 0; i < m_stage->count(); ++i) {
+    const auto policy = m_stage->widget(i) == shown ? QSizePolicy::Preferred : QSizePolicy::Ignored;
+    m_stage->widget(i)->setSizePolicy(policy, policy);
   }
-  m_stage->setCurrentWidget(stage_of(desk));
+  m_stage->setCurrentWidget(shown);
   m_band->setVisible(!stage_is_alone());
   // At Grade the axis stands first and the panels last, whatever view of the set is between them.
   insertWidget(desk == Desk::Grade ? 2 : 1, m_area);
@@ -113,10 +145,16 @@ void Stages::focus(Desk desk) {
 
 /// Both hands' layouts are the same widgets; only what lies side by side is turned about.
 void Stages::use_left_hand(bool left) {
-  for (QWidget* turned : {static_cast<QWidget*>(this), &m_limit->mask_page(), static_cast<QWidget*>(m_grade)})
-    turn_about(*turned, left);
+  m_left_hand = left;
+  turn_to_hand();
   // A splitter lays out anew only when it is told its sizes.
   if (m_shown) share_width();
+}
+
+void Stages::turn_to_hand() {
+  turn_about(*this, m_left_hand);
+  if (LimitDesk* const limit = m_limit.made()) turn_about(limit->mask_page(), m_left_hand);
+  if (GradeDesk* const grade = m_grade.made()) turn_about(*grade, m_left_hand);
 }
 
 void Stages::recall_widths() {

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// The desks' stages, the value band and the kept reference, side by side; each layout keeps its own widths.
+// The desks' stages, the value band and the kept reference, side by side; each layout keeps its own widths. A
+// desk is made when it is first shown or asked for.
 #pragma once
 
+#include "app/controls/late_widget.h"
 #include "core/session/session.h"
 
 #include <QSplitter>
@@ -28,12 +30,12 @@ class Stages final : public QSplitter {
   Q_OBJECT
 public:
   Stages(AppModel& model, QWidget* parent);
-  [[nodiscard]] ObserveDesk& observe() { return *m_observe; }
-  [[nodiscard]] LimitDesk& limit() { return *m_limit; }
-  [[nodiscard]] PickDesk& pick() { return *m_pick; }
-  [[nodiscard]] GradeDesk& grade() { return *m_grade; }
-  [[nodiscard]] TryDesk& tries() { return *m_try; }
-  [[nodiscard]] ShareDesk& share() { return *m_share; }
+  [[nodiscard]] LateWidget<ObserveDesk>& observe() { return m_observe; }
+  [[nodiscard]] LateWidget<LimitDesk>& limit() { return m_limit; }
+  [[nodiscard]] LateWidget<PickDesk>& pick() { return m_pick; }
+  [[nodiscard]] LateWidget<GradeDesk>& grade() { return m_grade; }
+  [[nodiscard]] LateWidget<TryDesk>& tries() { return m_try; }
+  [[nodiscard]] LateWidget<ShareDesk>& share() { return m_share; }
   [[nodiscard]] ValueBand& band() { return *m_band; }
   /// What the desk is about gets the keyboard.
   void focus(Desk desk);
@@ -53,7 +55,12 @@ private:
   using Layout = std::pair<Desk, bool>;
   [[nodiscard]] bool stage_is_alone() const;
   [[nodiscard]] Layout layout_shown() const;
-  [[nodiscard]] QWidget* stage_of(Desk desk) const;
+  /// The desk, made where it is not there yet.
+  [[nodiscard]] QWidget* stage_of(Desk desk);
+  /// How a desk is made.
+  template <class W> [[nodiscard]] std::function<W*()> late_desk();
+  template <class W> [[nodiscard]] W* made_desk();
+  void turn_to_hand();
   void show_layout(const Layout& layout);
   [[nodiscard]] int width_to_share() const;
   void share_width();
@@ -61,12 +68,12 @@ private:
 
   AppModel& m_model;
   QStackedWidget* m_stage;
-  ObserveDesk* m_observe;
-  LimitDesk* m_limit;
-  PickDesk* m_pick;
-  GradeDesk* m_grade;
-  TryDesk* m_try;
-  ShareDesk* m_share;
+  LateWidget<ObserveDesk> m_observe;
+  LateWidget<LimitDesk> m_limit;
+  LateWidget<PickDesk> m_pick;
+  LateWidget<GradeDesk> m_grade;
+  LateWidget<TryDesk> m_try;
+  LateWidget<ShareDesk> m_share;
   KeptReference* m_kept;
   StageArea* m_area;
   ValueBand* m_band;
@@ -76,7 +83,7 @@ private:
                                       {{Desk::Share, false}, 1}};
   std::array<int, kDesks> m_kept_width;
   std::optional<Layout> m_shown;
-  bool m_shown_kept = false;
+  bool m_shown_kept = false, m_left_hand = false;
 };
 
 } // namespace zc

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "cli/line/line_files.h"
 
+#include "core/base/text.h"
+
 #include <algorithm>
 #include <cerrno>
 #include <cstdlib>
@@ -26,15 +28,9 @@ bool is_stream(const std::string& file) {
   return !code && fs::exists(status) && !fs::is_regular_file(status) && !fs::is_directory(status);
 }
 
-std::string in_small_letters(std::string text) {
-  for (char& c : text)
-    if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
-  return text;
-}
-
 /// The format with the longest ending that the name has; the first of those.
 std::optional<std::size_t> format_by_name(const std::vector<FileFormat>& formats, const std::string& path) {
-  const std::string name = in_small_letters(fs::path(path).filename().string());
+  const std::string name = lower_ascii(fs::path(path).filename().string());
   std::optional<std::size_t> best;
   std::size_t longest = 0;
   for (std::size_t i = 0; i < formats.size(); ++i)

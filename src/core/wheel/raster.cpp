@@ -25,6 +25,16 @@ PremultipliedPixel covered(PremultipliedPixel whole, std::uint32_t cover) {
 /// L* at the center of a row of a picture whose top edge is 100 and bottom edge 0.
 double row_value(int row, int height) { return 100.0 * (height - row - 0.5) / height; }
 
+/// From one hue in 0..360 toward another, the short way; as wrap_degrees() would have it, without its cost.
+float degrees_between(float from, float to, float part) {
+  float turn = to - from;
+  if (turn >= 180) turn -= 360;
+  if (turn < -180) turn += 360;
+  const float hue = from + part * turn;
+  if (hue < 0) return hue + 360 < 360 ? hue + 360 : 0;
+  return hue < 360 ? hue : hue - 360;
+}
+
 /// Two windows, and a size on either side of one that is being dragged.
 constexpr std::size_t kMostDiscs = 4;
 
@@ -42,9 +52,8 @@ HueDirection SolidPainter::direction_at(double angle) const {
   const int cell = std::min(static_cast<int>(place), kAngles - 1);
   const auto f = static_cast<float>(place - cell);
   const HueDirection &d0 = m_hues[cell], &d1 = m_hues[cell + 1];
-  const double hue = d0.degrees + f * turn_between(d0.degrees, d1.degrees);
   return {d0.cos + f * (d1.cos - d0.cos), d0.sin + f * (d1.sin - d0.sin),
-          static_cast<float>(wrap_degrees(hue))};
+          degrees_between(d0.degrees, d1.degrees, f)};
 }
 
 void SolidPainter::set_steps(const Steps& steps) {
@@ -83,19 +92,31 @@ SolidPainter::Disc SolidPainter::made_disc(int size) const {
   }
   for (auto* list : {&out.cos, &out.sin, &out.degrees, &out.radius}) list->resize(pixels);
   out.cover.resize(pixels);
-  in_parallel(size, 16, [&](int from, int to) {
+  const auto put = [&](std::size_t i, double angle, float radius, std::uint8_t cover) {
+    const HueDirection hue = direction_at(stepped_hue(angle < 360 ? angle : 0, m_steps));
+    out.cos[i] = hue.cos;
+    out.sin[i] = hue.sin;
+    out.degrees[i] = hue.degrees;
+    out.radius[i] = radius;
+    out.cover[i] = cover;
+  };
+  // The upper left quarter; the others mirror it. What lies on an axis is put twice, the middle by the upper
+  // row last.
+  in_parallel((size + 1) / 2, 8, [&](int from, int to) {
     for (int y = from; y < to; ++y) {
-      const Row& row = out.rows[static_cast<std::size_t>(y)];
+      const Row &above = out.rows[static_cast<std::size_t>(y)],
+                &below = out.rows[static_cast<std::size_t>(size - 1 - y)];
       const double up = half - y - 0.5;
-      for (int x = 0; x < row.count; ++x) {
-        const double right = row.first + x + 0.5 - half, d = from_middle(row.first + x, up);
-        const HueDirection hue = direction_at(stepped_hue(wheel_point({right, up}, 0).a, m_steps));
-        const std::size_t i = row.start + static_cast<std::size_t>(x);
-        out.cos[i] = hue.cos;
-        out.sin[i] = hue.sin;
-        out.degrees[i] = hue.degrees;
-        out.radius[i] = static_cast<float>(stepped_saturation(std::min(d / half, 1.0), m_steps));
-        out.cover[i] = static_cast<std::uint8_t>(std::lround(255 * std::min(half - d + 0.5, 1.0)));
+      for (int x = 0; x < (above.count + 1) / 2; ++x) {
+        const double left = half - 0.5 - (above.first + x), d = std::sqrt(left * left + up * up);
+        const double a = degrees(std::atan2(left, up));
+        const auto radius = static_cast<float>(stepped_saturation(std::min(d / half, 1.0), m_steps));
+        const auto cover = static_cast<std::uint8_t>(std::lround(255 * std::min(half - d + 0.5, 1.0)));
+        const auto near = static_cast<std::size_t>(x), far = static_cast<std::size_t>(above.count - 1 - x);
+        put(below.start + near, 180 + a, radius, cover);
+        put(below.start + far, 180 - a, radius, cover);
+        put(above.start + near, 360 - a, radius, cover);
+        put(above.start + far, a, radius, cover);
       }
     }
   });

@@ -159,9 +159,9 @@ Result<QImage> decode_photo(const std::vector<unsigned char>& bytes, const std::
   // Four to eight bytes a pixel at kMostPixels.
   QImageReader::setAllocationLimit(4096);
   const PhotoMetadata metadata = read_metadata(bytes);
-  if (looks_like_heif(bytes)) {
+  if (const HeifReader* reader = looks_like_heif(bytes) ? heif_reader() : nullptr) {
     // The file's own turns are applied by its reader; what EXIF says beside them would turn it twice.
-    auto heif = read_heif(bytes, name);
+    auto heif = read_heif(*reader, bytes, name);
     if (!heif) return heif.error();
     return image_to_srgb(heif->image, heif->icc, name, hook);
   }

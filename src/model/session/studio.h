@@ -9,7 +9,10 @@
 #include "model/photos/photo_library.h"
 
 #include <QObject>
+#include <functional>
 #include <type_traits>
+#include <utility>
+#include <vector>
 
 namespace zc {
 
@@ -49,13 +52,25 @@ public:
 
   /// Calls a function, or one of `who`'s, when one of these parts has changed: once, however many have.
   template <class Who, class Slot> void hear(const Parts& parts, Who* who, Slot slot) {
-    connect(this, &Studio::changed, who, [parts, who, slot](const Parts& change) mutable {
+    const auto heard = [parts, who, slot](const Parts& change) mutable {
       if (!parts.meet(change)) return;
       if constexpr (std::is_member_function_pointer_v<Slot>)
         (who->*slot)();
       else
         slot();
-    });
+    };
+    connect(this, &Studio::changed, who, heard);
+    if (m_newcomers) m_newcomers->push_back(heard);
+  }
+  /// Makes what comes to a piece that is open already, as a part of the window that was not needed before.
+  /// What it hears is called once, as it would have been when the piece was opened.
+  template <class Make> auto made_late(const Make& make) {
+    std::vector<std::function<void(const Parts&)>> newcomers;
+    auto* const before = std::exchange(m_newcomers, &newcomers);
+    auto* const made = make();
+    m_newcomers = before;
+    for (const auto& heard : newcomers) heard(Parts::all());
+    return made;
   }
 
   /// Those whose work ends with the piece it was begun in; null for none. They must outlive the use of this.
@@ -115,6 +130,8 @@ private:
   Geometry m_geometry;
   Session m_session;
   SharedBytes m_shown_bytes;
+  /// Whoever begins to hear is noted here, where it is made late.
+  std::vector<std::function<void(const Parts&)>>* m_newcomers = nullptr;
   QString m_refused; ///< What was said last of something that was not taken.
 };
 

@@ -3,6 +3,7 @@
 // stand in the value band.
 #pragma once
 
+#include "app/controls/late_widget.h"
 #include "core/color/spaces.h"
 
 #include <QWidget>
@@ -30,7 +31,7 @@ private:
   QWidget* make_foot();
   AppModel& m_model;
   WheelView* m_wheel;
-  MixPanel* m_mixing = nullptr;
+  LateWidget<MixPanel> m_mixing;
   WordControl* m_mix_tab = nullptr;
 };
 

@@ -308,6 +308,8 @@ void ParcelPanel::watch_folder(const QString& folder) {
   list_offers();
 }
 
+bool ParcelPanel::watches_folder() { return !watched_folder().isEmpty(); }
+
 QStringList ParcelPanel::note_offers() {
   QStringList marks;
   for (const QFileInfo& file : new_parcels()) marks << mark_of(file);

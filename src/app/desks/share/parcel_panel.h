@@ -26,6 +26,8 @@ public:
   void look_into(const Parcel& parcel, const QString& name);
   /// Parcels that come up in this folder are offered from now on; none are taken unasked.
   void watch_folder(const QString& folder);
+  /// A folder was chosen, at this start or one before.
+  [[nodiscard]] static bool watches_folder();
 
 signals:
   void packAsked(const zc::Parcel& parcel);
