@@ -7194,8 +7194,8 @@ Ein Tisch zum Planen einer begrenzten Palette: Farbmasken über einem Farbkreis,
         <translation>Es gibt keine Form &quot;%1&quot;; gib column, strip oder nichts an.</translation>
     </message>
     <message>
-        <source>A dialog, a menu or a drag is open in Zonachrom; close it first.</source>
-        <translation>In Zonachrom ist ein Dialog oder ein Menü offen oder wird etwas gezogen; das muss zuerst enden.</translation>
+        <source>Zonachrom is in the middle of a dialog, a menu or a drag; finish that first.</source>
+        <translation>In Zonachrom ist gerade ein Dialog, ein Menü oder ein Ziehen im Gang; beende das zuerst.</translation>
     </message>
     <message>
         <source>Zonachrom is opening or saving a piece; try again.</source>

@@ -7194,8 +7194,8 @@ Una mesa para planear una paleta limitada: máscaras de gama sobre un círculo d
         <translation>No hay forma &quot;%1&quot;; da column, strip o nada.</translation>
     </message>
     <message>
-        <source>A dialog, a menu or a drag is open in Zonachrom; close it first.</source>
-        <translation>En Zonachrom hay un diálogo o un menú abierto, o se está arrastrando algo; ciérrelo primero.</translation>
+        <source>Zonachrom is in the middle of a dialog, a menu or a drag; finish that first.</source>
+        <translation>Zonachrom tiene un diálogo, un menú o un arrastre a medias; termínalo primero.</translation>
     </message>
     <message>
         <source>Zonachrom is opening or saving a piece; try again.</source>

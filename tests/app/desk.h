@@ -166,9 +166,10 @@ struct DeskTop {
     for (const auto& other : kDeskWords) model().viewing().show_desk(other.value);
     model().viewing().show_desk(Desk::Pick);
     const auto tabs = window.findChildren<QAbstractButton*>(QRegularExpression(QStringLiteral("^page\\.")));
-    const auto open = std::find_if(tabs.begin(), tabs.end(), [](auto* tab) { return tab->isChecked(); });
-    for (auto* tab : tabs) tab->click();
-    (*open)->click();
+    QList<QAbstractButton*> open;
+    std::copy_if(tabs.begin(), tabs.end(), std::back_inserter(open),
+                 [](auto* tab) { return tab->isChecked(); });
+    for (auto* tab : tabs + open) tab->click();
     for (const bool opened : {true, false}) {
       part<QAbstractButton>("openCard").click();
       window.open_copy_form_panel(opened);

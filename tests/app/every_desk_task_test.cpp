@@ -7,6 +7,7 @@
 #include "app/paint/paint.h"
 #include "app/program/start_options.h"
 #include "app/theme/interface_size.h"
+#include "app/window/picture.h"
 #include "app/window/stage_area.h"
 #include "core/piece/edits.h"
 #include "desk.h"
@@ -103,6 +104,7 @@ private slots:
   void a_low_stage_is_scrolled_one_way_only();
   void controls_say_what_they_are();
   void tab_goes_round_and_comes_back();
+  void a_desk_made_late_shows_what_one_made_early_does();
   void long_names_leave_the_window_its_size();
   void every_desk_stands_without_a_piece();
   void no_desk_keeps_a_photo_of_the_piece_before();
@@ -258,6 +260,28 @@ void EveryDeskTask::tab_goes_round_and_comes_back() {
                                                   .arg(w->metaObject()->className(), w->objectName())));
     }
   }
+}
+
+/// Whether the piece was there before a desk or came after it.
+void EveryDeskTask::a_desk_made_late_shows_what_one_made_early_does() {
+  const auto seen = [](DeskTop& desk) {
+    std::vector<QImage> out;
+    for (const auto& place : kDeskWords) {
+      desk.model().viewing().show_desk(place.value);
+      bool rests = false;
+      when_at_rest(desk.window, [&rests] { rests = true; });
+      if (!comes_true([&rests] { return rests; })) qFatal("the window does not come to rest");
+      out.push_back(desk.window.grab().toImage());
+    }
+    return out;
+  };
+  m_desk->make_all();
+  QVERIFY(m_desk->open_demo());
+  const auto early = seen(*m_desk);
+  m_desk = std::make_unique<DeskTop>();
+  QVERIFY(m_desk->open_demo());
+  const auto late = seen(*m_desk);
+  for (std::size_t i = 0; i < early.size(); ++i) QVERIFY2(early[i] == late[i], kDeskWords[i].word.data());
 }
 
 void EveryDeskTask::long_names_leave_the_window_its_size() {

@@ -54,7 +54,7 @@ def nothing_is_laid_while_a_question_is_open(palette, desktop):
     desktop.until(lambda: len(said("xdotool", "search", "--onlyvisible", "--class", "zonachrom").split()) > 1)
     desktop.until(lambda: busy(palette))
     told = subprocess.run([CLI, "add", "#102030"], capture_output=True, text=True, check=False)
-    assert told.returncode == 5 and "close it first" in told.stderr, told
+    assert told.returncode == 5 and "finish that first" in told.stderr, told
     said("xdotool", "key", "Escape")
     desktop.until(lambda: not busy(palette))
     after = palette.call("Swatches", "(s)", "")[0]

@@ -141,7 +141,7 @@ def main():
         said("xdotool", "windowactivate", "--sync", desk, "key", "ctrl+o")
         question = desktop.window("^Open a piece$")
         for method, signature, words in (("Show", "(s)", [""]), ("Hide", "()", []), ("Toggle", "()", [])):
-            assert "close it first" in palette.fails(method, signature, *words, error_name="Busy")
+            assert "finish that first" in palette.fails(method, signature, *words, error_name="Busy")
         assert shown()
         said("xdotool", "windowactivate", "--sync", question, "key", "Escape")
         desktop.until(lambda: not said("xdotool", "search", "--onlyvisible", "--name", "^Open a piece$"))

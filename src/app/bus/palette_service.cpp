@@ -184,7 +184,8 @@ void PaletteService::tell_sets() {
 
 bool PaletteService::hands_free() {
   QString why;
-  if (hands_are_busy()) why = tr("A dialog, a menu or a drag is open in Zonachrom; close it first.");
+  if (hands_are_busy())
+    why = tr("Zonachrom is in the middle of a dialog, a menu or a drag; finish that first.");
   if (why.isEmpty() && m_occupied()) why = tr("Zonachrom is opening or saving a piece; try again.");
   if (why.isEmpty()) return true;
   if (calledFromDBus()) sendErrorReply(QLatin1String(kBusyOnBus), why);

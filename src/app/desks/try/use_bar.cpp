@@ -54,6 +54,11 @@ void UseBar::renew() {
   update();
 }
 
+void UseBar::showEvent(QShowEvent* event) {
+  QWidget::showEvent(event);
+  renew();
+}
+
 Id UseBar::swatch_at(double x) const {
   double right = 0;
   for (const Part& part : m_parts) {

@@ -20,6 +20,7 @@ public:
   [[nodiscard]] AccessibleContent accessible() override;
 
 protected:
+  void showEvent(QShowEvent* event) override;
   void paintEvent(QPaintEvent* event) override;
   void mouseMoveEvent(QMouseEvent* event) override;
   void mousePressEvent(QMouseEvent* event) override;
