@@ -2,6 +2,7 @@
 // Trying the set on a picture: everything a hand does at this desk, and what the piece then holds.
 #include "app/band/staff_view.h"
 #include "app/desks/try/try_view.h"
+#include "app/desks/try/use_bar.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/text.h"
@@ -44,6 +45,7 @@ private slots:
   void what_few_pixels_use_stays();
   void the_picture_stands_in_another_key_beside_the_study();
   void light_becomes_a_version();
+  void what_is_used_is_shown_though_it_was_known_before();
   void every_picture_and_set_works_data();
   void every_picture_and_set_works();
 
@@ -535,6 +537,15 @@ void TryTask::light_becomes_a_version() {
   QCOMPARE(lit_one.color, UnderLight({1, 0.6, 0.3}, 0.8, -1).seen(now.color));
   press_word("light.off");
   QCOMPARE(seen(view(), at), before);
+}
+
+void TryTask::what_is_used_is_shown_though_it_was_known_before() {
+  m_desk = demo_at(Desk::Pick);
+  QVERIFY(m_desk->photo_shown());
+  QVERIFY(comes_true([this] { return !m_desk->model().tries().uses().empty(); }));
+  QCoreApplication::processEvents();
+  m_desk->model().viewing().show_desk(Desk::Try);
+  QVERIFY(!m_desk->part<UseBar>("useBar").accessible().items.empty());
 }
 
 void TryTask::every_picture_and_set_works_data() {
