@@ -15,10 +15,12 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
+#include <QMessageBox>
 #include <QProcess>
 #include <QPushButton>
 #include <QTimer>
 
+#include <set>
 #include <sys/stat.h>
 #include <sys/syscall.h>
 #include <thread>
@@ -78,6 +80,7 @@ private slots:
   void a_killed_program_offers_its_last_change();
   void a_terminated_program_leaves_its_work_and_nothing_else();
   void no_other_file_is_overwritten_unasked();
+  void each_answer_of_a_question_has_a_button();
   void help_needs_no_display();
   void taking_a_picture_leaves_settings_alone();
   void large_files_are_worked_on_beside_the_window();
@@ -610,6 +613,45 @@ void DocumentTask::a_slow_disk_does_not_hold_the_window() {
   QVERIFY2(m_desk->model().store().edited(), "what was done meanwhile is not in the file");
   m_desk->trigger("save");
   QVERIFY(!m_desk->model().store().edited());
+}
+
+/// Every button of the toolkit's own questions is pressed once, and Escape: it never gives work up or
+/// replaces any.
+void DocumentTask::each_answer_of_a_question_has_a_button() {
+  ToolkitDialogs toolkit;
+  QWidget* window = &m_desk->window;
+  const auto answers = [](const auto& ask, auto by_escape) {
+    std::multiset<int> out;
+    for (qsizetype pressed = 0, count = 1; pressed < count; ++pressed) {
+      QTimer::singleShot(0, [&] {
+        const auto buttons = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())->buttons();
+        count = buttons.size();
+        buttons[pressed]->click();
+      });
+      out.insert(static_cast<int>(ask()));
+    }
+    QTimer::singleShot(0, [] { QTest::keyClick(QApplication::activeModalWidget(), Qt::Key_Escape); });
+    if (ask() != by_escape) out.insert(-1);
+    return out;
+  };
+  const auto all = [](auto... each) { return std::multiset<int>{static_cast<int>(each)...}; };
+  using enum UnsavedAnswer;
+  QCOMPARE(answers([&] { return toolkit.ask_unsaved(window, "Dusk"); }, Cancel), all(Save, Discard, Cancel));
+  QCOMPARE(answers([&] { return toolkit.ask_replace(window, {"a.png", "b.png"}); }, false), all(true, false));
+  using R = RecoveryAnswer;
+  const auto recovery = [&](const char* newer) {
+    return answers([&] { return toolkit.offer_recovery(window, "Dusk", "noon", newer); }, R::Later);
+  };
+  QCOMPARE(recovery(""), all(R::Recover, R::Discard, R::Later));
+  QCOMPARE(recovery("dusk.zonachrom"), all(R::Recover, R::OpenFile, R::Discard, R::Later));
+  using D = DamagedAnswer;
+  const auto damaged = [&](bool rest, bool before) {
+    return answers([&] { return toolkit.ask_damaged(window, "It is damaged.", rest, before); }, D::Neither);
+  };
+  QCOMPARE(damaged(false, false), all(D::Neither));
+  QCOMPARE(damaged(true, false), all(D::Rest, D::Neither));
+  QCOMPARE(damaged(false, true), all(D::Before, D::Neither));
+  QCOMPARE(damaged(true, true), all(D::Rest, D::Before, D::Neither));
 }
 
 void DocumentTask::help_needs_no_display() {
