@@ -62,6 +62,8 @@ private slots:
 
   void a_whole_line_from_photo_to_saved_set();
   void the_state_is_told_in_words();
+  // Before the end of the program is played, after which the toolkit opens no question any more.
+  void each_answer_of_a_question_has_a_button();
   void leaving_unsaved_work_asks();
   void what_is_typed_is_saved_and_asked_about_data();
   void what_is_typed_is_saved_and_asked_about();
@@ -80,7 +82,6 @@ private slots:
   void a_killed_program_offers_its_last_change();
   void a_terminated_program_leaves_its_work_and_nothing_else();
   void no_other_file_is_overwritten_unasked();
-  void each_answer_of_a_question_has_a_button();
   void help_needs_no_display();
   void taking_a_picture_leaves_settings_alone();
   void large_files_are_worked_on_beside_the_window();
