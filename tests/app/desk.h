@@ -24,6 +24,7 @@
 #include <QSettings>
 #include <QTemporaryDir>
 #include <QWheelEvent>
+#include <ctime>
 #include <qpa/qwindowsysteminterface_p.h>
 
 namespace zc::test {
@@ -200,6 +201,15 @@ struct DeskTop {
   template <class T>
   requires std::is_enum_v<T>
   void choose(const char* list, T entry) { choose(list, QVariant(static_cast<int>(entry))); }
+  /// Until no thread has had anything to do for a while: what is seen then stays.
+  void rest() {
+    for (int still = 0, looks = 0; still < 8; ++looks) {
+      if (looks > 2000) qFatal("the window does not come to rest");
+      const std::clock_t began = std::clock();
+      QTest::qWait(15);
+      still = std::clock() - began < CLOCKS_PER_SEC / 500 ? still + 1 : 0;
+    }
+  }
   /// Until no file is being read or written.
   void wait_for_files() {
     if (!comes_true([this] { return !program.job.running(); })) qFatal("a file is still worked on");

@@ -7,7 +7,6 @@
 #include "app/paint/paint.h"
 #include "app/program/start_options.h"
 #include "app/theme/interface_size.h"
-#include "app/window/picture.h"
 #include "app/window/stage_area.h"
 #include "core/piece/edits.h"
 #include "desk.h"
@@ -268,15 +267,10 @@ void EveryDeskTask::a_desk_made_late_shows_what_one_made_early_does() {
   constexpr Desk way[] = {Desk::Try, Desk::Share, Desk::Limit, Desk::Observe, Desk::Grade, Desk::Pick};
   const auto seen = [&way](DeskTop& desk) {
     std::vector<QImage> out;
-    const auto rest = [&desk] {
-      bool rests = false;
-      when_at_rest(desk.window, [&rests] { rests = true; });
-      if (!comes_true([&rests] { return rests; })) qFatal("the window does not come to rest");
-    };
-    rest();
+    desk.rest();
     for (const Desk place : way) {
       desk.model().viewing().show_desk(place);
-      rest();
+      desk.rest();
       out.push_back(desk.window.grab().toImage());
     }
     return out;

@@ -1,13 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Where each part of the window stands at its usual size, at every desk, on every page and in every drawer: a
-// margin, a width or a row that changes is seen. What changed on purpose is read and kept: the new list lies
-// in the build folder.
+// Where each part of the window stands at its usual size and how it looks, at every desk, on every page, in
+// every drawer, and in the middle of what is done: a margin, a row or a line that changes is seen. What
+// changed on purpose is looked at and kept: the new list and the new picture lie in the build folder.
+#include "app/band/staff_view.h"
+#include "app/companion/companion.h"
 #include "app/controls/word_control.h"
+#include "app/photo/photo_view.h"
+#include "app/wheel/wheel_view.h"
 #include "core/base/word.h"
+#include "core/piece/edits.h"
+#include "core/piece/set_edits.h"
 #include "desk.h"
+#include "support/kept_looks.h"
 
 #include <QMenu>
-#include <ctime>
 
 using namespace zc;
 using namespace zc::test;
@@ -39,23 +45,42 @@ QStringList standing(QWidget& window) {
 class LayoutTask : public QObject {
   Q_OBJECT
 private slots:
-  void every_part_stands_where_it_stood();
+  void initTestCase() {
+    if (!QLatin1String(qVersion()).startsWith(QLatin1String("6.4")))
+      QSKIP("letters are as wide as they are in Qt 6.4");
+    QApplication::setCursorFlashTime(0);
+    QVERIFY(m_desk.open_demo());
+  }
+  void every_part_stands_and_looks_as_it_did();
+  void what_is_done_looks_as_it_did();
+  void cleanupTestCase() {
+    m_looks.write(QStringLiteral(PROGRAM_FOLDER "/../looks.png"));
+    QVERIFY2(m_looks.other().isEmpty(),
+             qPrintable(QStringLiteral(
+                            "not as in tests/reference/looks.png; the new one lies in the build folder:\n") +
+                        m_looks.other().mid(0, 12).join(QLatin1Char('\n'))));
+  }
 
 private:
+  void look(const QString& scene) {
+    m_desk.rest();
+    m_looks.note(scene, m_desk.window);
+  }
   /// Notes what is seen, without what is at the same place as `before`.
   QStringList note(const QString& where, const QStringList& before) {
-    // At rest, no thread has anything to do for a while.
-    for (int still = 0, looks = 0; still < 8; ++looks) {
-      if (looks > 2000) qFatal("the window does not come to rest");
-      const std::clock_t began = std::clock();
-      QTest::qWait(15);
-      still = std::clock() - began < CLOCKS_PER_SEC / 500 ? still + 1 : 0;
-    }
+    look(where);
     const QStringList seen = standing(m_desk.window);
     m_told << QStringLiteral("# ") + where;
     for (const QString& line : seen)
       if (!before.contains(line)) m_told << line;
     return seen;
+  }
+  void show(Desk desk) { m_desk.model().viewing().show_desk(desk); }
+  void press_of(QWidget& part, QPointF from, QPointF to, const QString& scene) {
+    press(part, from);
+    for (int i = 1; i <= 4; ++i) move(part, from + (to - from) * i / 4);
+    look(scene);
+    release(part, to);
   }
   /// What opens a page or a drawer, and no menu.
   QList<WordControl*> openers() {
@@ -72,14 +97,12 @@ private:
   }
   DeskTop m_desk;
   QStringList m_told;
+  KeptLooks m_looks{QStringLiteral(REFERENCE_FOLDER "/looks.png")};
 };
 
-void LayoutTask::every_part_stands_where_it_stood() {
-  if (!QLatin1String(qVersion()).startsWith(QLatin1String("6.4")))
-    QSKIP("letters are as wide as they are in Qt 6.4");
-  QVERIFY(m_desk.open_demo());
+void LayoutTask::every_part_stands_and_looks_as_it_did() {
   for (const auto& place : kDeskWords) {
-    m_desk.model().viewing().show_desk(place.value);
+    show(place.value);
     const QString desk = QString::fromUtf8(place.word.data(), static_cast<qsizetype>(place.word.size()));
     const QStringList usual = note(desk, {});
     for (WordControl* opener : openers()) {
@@ -105,6 +128,124 @@ void LayoutTask::every_part_stands_where_it_stood() {
       QStringLiteral(
           "not as in tests/reference/layout.txt; the new one lies as layout.txt in the build folder:\n") +
       other.mid(0, 12).join(QLatin1Char('\n'))));
+}
+
+/// What is pointed at, held, dragged and chosen; other surrounds and eyes; many colors, and none.
+void LayoutTask::what_is_done_looks_as_it_did() {
+  show(Desk::Pick);
+  for (const Surround surround : {Surround::Light, Surround::Middle}) {
+    m_desk.window.use_surround(surround);
+    look(QStringLiteral("surround"));
+  }
+  m_desk.window.use_surround(Surround::Dark);
+  m_desk.window.use_left_hand(true);
+  look(QStringLiteral("left hand"));
+  m_desk.window.use_left_hand(false);
+
+  auto& wheel = m_desk.part<WheelView>("wheel");
+  press_of(wheel, wheel.screen_point({0.2, 0.1}), wheel.screen_point({-0.4, 0.3}), "picking");
+  auto& lay = m_desk.part<QAbstractButton>("lay");
+  QTest::mouseMove(&lay);
+  look(QStringLiteral("pointed at"));
+  press(lay, QPointF(9, 9));
+  look(QStringLiteral("held down"));
+  release(lay, {-90, -90});
+  auto& wells = m_desk.part<QWidget>("wells");
+  m_desk.model().picking().add_well_row();
+  m_desk.model().picking().choose_filling_well(3);
+  wells.setFocus(Qt::TabFocusReason);
+  look(QStringLiteral("a well is filled"));
+  m_desk.model().picking().choose_filling_well({});
+  m_desk.window.setFocus();
+
+  show(Desk::Observe);
+  for (const PhotoLook way :
+       {PhotoLook::Value, PhotoLook::Flat, PhotoLook::Squint, PhotoLook::Steps, PhotoLook::Mask}) {
+    m_desk.model().viewing().show_look(way);
+    look(QStringLiteral("a look at the photo"));
+  }
+  m_desk.model().viewing().show_look(PhotoLook::Color);
+  m_desk.part<QAbstractButton>("takeColors").click();
+  QVERIFY(comes_true([this] { return !m_desk.session().extracted.colors.empty(); }));
+  auto& photo = m_desk.part<PhotoView>("photo");
+  press_of(photo, photo.rect().center(), photo.rect().center() + QPoint(40, 50), "sampling");
+  show(Desk::Try);
+  for (const TryWay way : {TryWay::Study, TryWay::Follow, TryWay::Check}) {
+    Trying trying = m_desk.session().trying;
+    trying.way = way;
+    trying.two = way != TryWay::Check;
+    m_desk.model().viewing().try_on(trying);
+    look(QStringLiteral("a try"));
+  }
+
+  show(Desk::Grade);
+  auto& staff = m_desk.part<StaffView>("staff");
+  const QRectF bounds = staff.rect();
+  press_of(staff, {bounds.width() * 0.7, 60}, {bounds.width() * 0.4, 300}, "a box at the staff");
+  const Swatch swatch = current_set(m_desk.piece())->families[1].swatches[1];
+  const QPointF chip = staff.swatch_rect(swatch.id).center();
+  press_of(staff, chip, chip + QPointF(60, -25), "a swatch is dragged");
+  m_desk.model().store().stack().undo();
+  show(Desk::Limit);
+  auto& mask = m_desk.part<WheelView>("maskWheel");
+  QTest::mouseMove(&mask, mask.screen_point({0.1, 0.1}).toPoint());
+  press_of(mask, mask.screen_point({0.3, 0.2}), mask.screen_point({-0.2, 0.3}), "the mask is dragged");
+  m_desk.model().store().stack().undo();
+
+  show(Desk::Pick);
+  const WheelSpec wheels[] = {{HueScale::Light, SaturationMeasure::Hsl},
+                              {HueScale::Ink, SaturationMeasure::Hsv},
+                              {HueScale::Even, SaturationMeasure::CielabChroma},
+                              {HueScale::Traditional, SaturationMeasure::OklabChroma},
+                              {HueScale::Light, SaturationMeasure::LumaChroma}};
+  for (const WheelSpec& other : wheels) {
+    QVERIFY(m_desk.model().store().apply("Wheel", [&](Piece p) { return with_wheel(std::move(p), other); }));
+    look(QStringLiteral("another wheel"));
+    m_desk.model().store().stack().undo();
+  }
+
+  show(Desk::Grade);
+  for (const SetView view : {SetView::Rows, SetView::List}) {
+    m_desk.model().viewing().show_set_view(view);
+    look(QStringLiteral("how the set is shown"));
+  }
+  const auto many = [](Piece p) -> Result<Piece> {
+    const List<Family> families = current_set(p)->families;
+    for (int i = 0; i < 300; ++i) {
+      const double way = i / 300.0;
+      const Srgb color{way, 1 - way, 0.3 + 0.6 * std::abs(way - 0.5)};
+      auto added = with_swatch(p, families[static_cast<std::size_t>(i) % 3].id, {color, {}}, "");
+      if (!added) return added;
+      p = std::move(*added);
+    }
+    return p;
+  };
+  QVERIFY(m_desk.model().store().apply("Many", many));
+  for (const SetView view : {SetView::Staff, SetView::Rows, SetView::List}) {
+    m_desk.model().viewing().show_set_view(view);
+    look(QStringLiteral("many"));
+  }
+  m_desk.model().store().stack().undo();
+
+  m_desk.program.beside.show(CompanionShape::Column);
+  Companion* beside = m_desk.program.beside.companion();
+  QVERIFY(QTest::qWaitForWindowExposed(beside));
+  for (const CompanionShape shape : {CompanionShape::Column, CompanionShape::Strip}) {
+    beside->apply_shape(shape);
+    beside->resize(shape == CompanionShape::Column ? QSize(280, 760) : QSize(84, 760));
+    m_desk.rest();
+    m_looks.note(QStringLiteral("beside"), *beside);
+  }
+  beside->close();
+  m_desk.dialogs.unsaved = UnsavedAnswer::Discard;
+  m_desk.trigger("newPiece");
+  // The sheet says the day, which is today's.
+  QVERIFY(m_desk.model().store().apply(
+      "Day", [](Piece p) { return with_card(std::move(p), {"Kiln", "", "2026-01-01", ""}); }));
+  for (const auto& place : kDeskWords) {
+    show(place.value);
+    look(QStringLiteral("a new piece"));
+  }
 }
 
 DESK_TEST_MAIN(LayoutTask)
