@@ -104,6 +104,14 @@ void AccessibilityTask::a_photo_becomes_an_exported_set() {
   QCoreApplication::processEvents();
   QVERIFY2(view("photo")->text(QAccessible::Description).contains("pixels"),
            qPrintable(view("photo")->text(QAccessible::Description)));
+  // The photo shown has the keys only while its view has them.
+  m_desk->window.activateWindow();
+  QVERIFY(QTest::qWaitForWindowActive(&m_desk->window));
+  for (const char* focus : {"references", "rail"}) {
+    m_desk->part<QWidget>(focus).setFocus();
+    QCOMPARE(items_of(view("references"), QAccessible::ListItem)[0]->state().focused,
+             std::string_view(focus) == "references");
+  }
   // Colors are taken out of it, and one of them is taken up.
   QVERIFY(pressed(found(whole(), QAccessible::Button, "Take palette")));
   QVERIFY(comes_true([&] { return !items_of(view("photo"), QAccessible::ListItem).empty(); }));

@@ -83,6 +83,7 @@ private slots:
   void a_terminated_program_leaves_its_work_and_nothing_else();
   void no_other_file_is_overwritten_unasked();
   void help_needs_no_display();
+  void without_a_display_it_says_so();
   void taking_a_picture_leaves_settings_alone();
   void large_files_are_worked_on_beside_the_window();
   void a_slow_disk_does_not_hold_the_window();
@@ -666,6 +667,17 @@ void DocumentTask::help_needs_no_display() {
     QVERIFY(program.waitForFinished(120'000) && program.exitCode() == 0);
     QVERIFY2(program.readAllStandardOutput().contains(told), asked);
   }
+}
+
+void DocumentTask::without_a_display_it_says_so() {
+  auto environment = QProcessEnvironment::systemEnvironment();
+  environment.insert("QT_QPA_PLATFORM", "xcb");
+  environment.insert("DISPLAY", "");
+  QProcess program;
+  program.setProcessEnvironment(environment);
+  program.start(PROGRAM_FOLDER "/zonachrom", QStringList());
+  QVERIFY(program.waitForFinished(120'000) && program.exitCode() == 1);
+  QVERIFY(program.readAllStandardError().contains("No display can be reached"));
 }
 
 void DocumentTask::taking_a_picture_leaves_settings_alone() {

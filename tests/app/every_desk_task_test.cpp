@@ -4,6 +4,7 @@
 #include "app/band/value_band.h"
 #include "app/controls/notice_bar.h"
 #include "app/controls/number_field.h"
+#include "app/desks/observe/reference_strip.h"
 #include "app/paint/paint.h"
 #include "app/program/start_options.h"
 #include "app/theme/interface_size.h"
@@ -18,12 +19,16 @@
 #include <QAbstractButton>
 #include <QAbstractItemView>
 #include <QAccessible>
+#include <QClipboard>
 #include <QComboBox>
+#include <QContextMenuEvent>
 #include <QHelpEvent>
 #include <QLabel>
 #include <QPointer>
+#include <QPushButton>
 #include <QScrollBar>
 #include <QSlider>
+#include <QTimer>
 #include <QToolTip>
 
 #include <random>
@@ -102,6 +107,8 @@ private slots:
   void words_stand_out_as_they_are_painted();
   void a_low_stage_is_scrolled_one_way_only();
   void controls_say_what_they_are();
+  void no_button_does_nothing();
+  void keys_go_to_what_is_worked_on();
   void tab_goes_round_and_comes_back();
   void a_desk_made_late_shows_what_one_made_early_does();
   void long_names_leave_the_window_its_size();
@@ -120,9 +127,10 @@ private:
       m_desk->model().viewing().show_desk(desk);
       QCoreApplication::processEvents();
       f(QStringLiteral("desk %1").arg(static_cast<int>(desk)));
-      for (auto* button : m_desk->window.findChildren<QAbstractButton*>()) {
-        const QString name = button->objectName();
-        if (!button->isVisible() ||
+      const auto buttons = m_desk->window.findChildren<QAbstractButton*>();
+      for (const auto& button : QList<QPointer<QAbstractButton>>(buttons.begin(), buttons.end())) {
+        const QString name = button ? button->objectName() : QString();
+        if (!button || !button->isVisible() ||
             !(name.startsWith("page.") || (desk == Desk::Grade && name.startsWith("view."))))
           continue;
         button->click();
@@ -219,6 +227,98 @@ void EveryDeskTask::controls_say_what_they_are() {
     if (!action->text().isEmpty() && action->toolTip().isEmpty()) wrong << action->text() + " has no tip";
   QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join("\n")));
   QVERIFY2(looked_at.size() > 80, qPrintable(QString::number(looked_at.size())));
+}
+
+/// A press changes the piece, what is at hand or what is seen, asks, tells or opens something. What only
+/// marks itself counts too; a choice that is made already is left out.
+void EveryDeskTask::no_button_does_nothing() {
+  QVERIFY(m_desk->open_demo());
+  m_desk->make_all();
+  QTimer closes;
+  int opened = 0;
+  connect(&closes, &QTimer::timeout, this, [&opened] {
+    if (QWidget* popup = QApplication::activePopupWidget()) ++opened, popup->close();
+  });
+  closes.start(10);
+  QStringList idle, pressed;
+  const auto press_all = [&](const QString& place) {
+    QList<QPointer<QAbstractButton>> here;
+    for (auto* button : m_desk->window.findChildren<QAbstractButton*>()) {
+      const QString name = button->objectName();
+      const bool made = button->isCheckable() && button->isChecked();
+      if (!button->isVisible() || !button->isEnabled() || made || name.isEmpty() || pressed.contains(name) ||
+          name.startsWith("desk.") || name.startsWith("page.") || name.startsWith("view."))
+        continue;
+      pressed << name;
+      here << button;
+    }
+    for (const auto& button : here) {
+      if (!button || !button->isVisible() || !button->isEnabled()) continue;
+      const Piece piece = m_desk->piece();
+      const Session session = m_desk->session();
+      m_desk->window.notice().hide();
+      const int steps = m_desk->model().store().stack().index(), asked = m_desk->dialogs.questions,
+                menus = opened;
+      const auto windows = [] {
+        return std::ranges::count_if(QApplication::topLevelWidgets(), [](auto* w) { return w->isVisible(); });
+      };
+      const auto open = windows();
+      QGuiApplication::clipboard()->setText("before");
+      const QImage seen = m_desk->window.grab().toImage();
+      const QString name = button->objectName();
+      button->click();
+      const bool does = QTest::qWaitFor(
+          [&] {
+            return change_between(m_desk->session(), session).any() || m_desk->piece() != piece ||
+                   opened != menus || m_desk->dialogs.questions != asked ||
+                   m_desk->window.notice().isVisible() || windows() != open ||
+                   QGuiApplication::clipboard()->text() != "before" ||
+                   m_desk->window.grab().toImage() != seen;
+          },
+          1500);
+      if (!does) idle << place + QLatin1Char(' ') + name;
+      m_desk->wait_for_files();
+      while (m_desk->model().store().stack().index() > steps) m_desk->model().store().stack().undo();
+      m_desk->model().take(session);
+      QCoreApplication::processEvents();
+    }
+  };
+  at_each(press_all);
+  QVERIFY2(idle.isEmpty(), qPrintable(idle.join(", ")));
+  QVERIFY2(pressed.size() > 115, qPrintable(QString::number(pressed.size())));
+}
+
+/// Also what is typed stays where it is typed when the piece is saved meanwhile.
+void EveryDeskTask::keys_go_to_what_is_worked_on() {
+  QVERIFY(m_desk->open_demo());
+  m_desk->window.activateWindow();
+  QVERIFY(QTest::qWaitForWindowActive(&m_desk->window));
+  const std::pair<Desk, const char*> views[] = {{Desk::Limit, "maskWheel"},  {Desk::Pick, "wheel"},
+                                                {Desk::Grade, "staff"},      {Desk::Try, "tryPicture"},
+                                                {Desk::Share, "shareStage"}, {Desk::Observe, "photo"}};
+  for (const auto& [desk, view] : views) {
+    m_desk->model().viewing().show_desk(desk);
+    QVERIFY2(m_desk->window.focusWidget() == &m_desk->part<QWidget>(view), view);
+  }
+  // A menu over a photo is about that photo.
+  auto& strip = m_desk->part<ReferenceStrip>("references");
+  const QPoint second = strip.thumb_rect(1).center();
+  QTimer::singleShot(0, [] {
+    if (QWidget* popup = QApplication::activePopupWidget()) popup->close();
+  });
+  QContextMenuEvent menu(QContextMenuEvent::Mouse, second, strip.mapToGlobal(second));
+  QCoreApplication::sendEvent(&strip, &menu);
+  QCOMPARE(m_desk->session().reference, m_desk->piece().references[1].id);
+  m_desk->window.activateWindow();
+  QVERIFY(QTest::qWaitForWindowActive(&m_desk->window));
+  auto& hex = m_desk->part<QLineEdit>("hex");
+  hex.setFocus();
+  hex.selectAll();
+  const Srgb before = m_desk->session().color();
+  QTest::keyClicks(&hex, "#123456");
+  m_desk->trigger("save");
+  QVERIFY(!(m_desk->session().color() == before));
+  QVERIFY(m_desk->window.focusWidget() == &hex);
 }
 
 void EveryDeskTask::tab_goes_round_and_comes_back() {

@@ -957,6 +957,17 @@ void HandsTask::a_pointer_by_keys_begins_and_ends() {
   press_key(wheel, Qt::Key_Space);
   press_key(wheel, Qt::Key_Right, Qt::ShiftModifier);
   QVERIFY(!same(before));
+  const auto moved = [&](Qt::Key key) {
+    const auto* mark = m_desk->window.findChild<QWidget*>("keyHand");
+    const QPoint at = mark->pos();
+    press_key(wheel, key);
+    return mark->pos() - at;
+  };
+  const int step = moved(Qt::Key_Right).x();
+  QVERIFY(step > 1);
+  QCOMPARE(moved(Qt::Key_Left), QPoint(-step, 0));
+  QCOMPARE(moved(Qt::Key_Down), QPoint(0, step));
+  QCOMPARE(moved(Qt::Key_Up), QPoint(0, -step));
   press_key(wheel, Qt::Key_Escape); // The drag is called off first,
   QVERIFY(same(before) && m_desk->window.findChild<QWidget*>("keyHand"));
   press_key(wheel, Qt::Key_Escape); // and then the pointer.

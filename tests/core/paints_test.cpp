@@ -13,6 +13,7 @@
 #include "core/mix/trade_paints.h"
 #include "support/check.h"
 
+#include <map>
 #include <numeric>
 #include <random>
 
@@ -101,6 +102,27 @@ void PaintsTest::paints_of_the_trade_are_what_they_are_called() {
     QVERIFY(kStrengthRange.holds(paint.strength) && !paint.says.empty());
   }
   QVERIFY(trade_paint("no such paint") == nullptr);
+  // No source: what painters have mixed with so far stays what it is.
+  const std::map<std::string_view, std::string> hexes = {{"titanium white", "#f8f8f6"},
+                                                         {"zinc white", "#f3f3f3"},
+                                                         {"bone black", "#3a3736"},
+                                                         {"lamp black", "#343439"},
+                                                         {"yellow earth", "#c78a36"},
+                                                         {"cadmium yellow", "#f5db12"},
+                                                         {"raw umber", "#6e513c"},
+                                                         {"burnt sienna", "#8c4937"},
+                                                         {"burnt umber", "#604339"},
+                                                         {"iron-oxide red", "#95483b"},
+                                                         {"cadmium red", "#bb2c40"},
+                                                         {"quinacridone magenta", "#a53f75"},
+                                                         {"ultramarine blue", "#264ba5"},
+                                                         {"cobalt blue", "#1f70af"},
+                                                         {"iron blue", "#2a3e61"},
+                                                         {"phthalocyanine blue", "#114b78"},
+                                                         {"phthalocyanine green", "#246653"},
+                                                         {"chromium oxide green", "#4e7d55"}};
+  for (const TradePaint& paint : trade_paints())
+    QCOMPARE(hex_of(color_of(paint.curve)), hexes.at(paint.name));
   // Blue and yellow make green; white makes a red a cooler pink than light does.
   const Mixer mixer = mixer_of({"iron blue", "cadmium yellow", "quinacridone magenta", "titanium white"});
   const double green = lch_from_lab(lab_from_srgb(mixer.mixed({1, 6, 0, 0}).color)).h;

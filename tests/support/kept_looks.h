@@ -3,7 +3,6 @@
 #pragma once
 
 #include <QPainter>
-#include <QStringList>
 #include <QWidget>
 
 #include <vector>
@@ -17,8 +16,9 @@ public:
 
   explicit KeptLooks(const QString& file) : m_kept(file) {}
 
-  /// Notes what a window shows; says what no longer looks as it did, with the part that lies there.
-  void note(const QString& scene, QWidget& window) {
+  /// Notes what a window shows; says what no longer looks as it did, with the part that lies there, or
+  /// nothing.
+  QString note(const QString& scene, QWidget& window) {
     const QImage full = window.grab().toImage().convertToFormat(QImage::Format_RGB32);
     QImage small = full.scaled(kTile, Qt::KeepAspectRatio, Qt::SmoothTransformation);
     QImage tile(kTile, QImage::Format_RGB32);
@@ -26,17 +26,16 @@ public:
     QPainter(&tile).drawImage(0, 0, small);
     m_seen.push_back(tile);
     const QPoint other = first_difference(tile, m_kept.copy(place(m_seen.size() - 1)));
-    if (other.x() < 0) return;
+    if (other.x() < 0) return {};
     const QPoint at = other * full.width() / small.width() + QPoint(kCell / 2, kCell / 2);
     const QWidget* part = window.childAt(at);
     while (part && part->objectName().isEmpty()) part = part->parentWidget();
-    m_other << QStringLiteral("%1: at %2,%3 in %4")
-                   .arg(scene)
-                   .arg(at.x())
-                   .arg(at.y())
-                   .arg(part ? part->objectName() : QStringLiteral("the window"));
+    return QStringLiteral("%1 is not as in tests/reference/looks.png at %2,%3, in %4")
+        .arg(scene)
+        .arg(at.x())
+        .arg(at.y())
+        .arg(part ? part->objectName() : QStringLiteral("the window"));
   }
-  [[nodiscard]] const QStringList& other() const { return m_other; }
   void write(const QString& file) const {
     QImage all(place(m_seen.size() - 1).united({0, 0, kInRow * kTile.width(), 1}).size(),
                QImage::Format_RGB32);
@@ -68,7 +67,6 @@ private:
 
   QImage m_kept;
   std::vector<QImage> m_seen;
-  QStringList m_other;
 };
 
 } // namespace zc::test

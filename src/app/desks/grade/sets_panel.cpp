@@ -73,6 +73,8 @@ SetsPanel::SetsPanel(Studio& model, Laying& laying, SetWork& work, QWidget* pare
   column->setSpacing(5);
   column->addWidget(m_sets, 3);
   column->addWidget(make_set_buttons());
+  m_up = findChild<QAbstractButton*>(QStringLiteral("setUp"));
+  m_down = findChild<QAbstractButton*>(QStringLiteral("setDown"));
   column->addWidget(m_name);
   column->addWidget(m_tags);
   column->addWidget(m_note);
@@ -244,6 +246,9 @@ void SetsPanel::follow() {
     auto* item = new QListWidgetItem(tr("%1, %2").arg(text(set.name)).arg(swatch_count(set)), m_sets);
     if (set.id == piece.current_set) m_sets->setCurrentItem(item);
   }
+  // The first goes no further up, the last no further down.
+  m_up->setEnabled(m_sets->currentRow() > 0);
+  m_down->setEnabled(m_sets->currentRow() >= 0 && m_sets->currentRow() < m_sets->count() - 1);
   if (const SwatchSet* set = current_set(piece)) {
     show_words(*set);
     list_versions(*set, version);

@@ -6,6 +6,7 @@
 
 #include <QWidget>
 
+class QAbstractButton;
 class QLineEdit;
 class QListWidget;
 class QPlainTextEdit;
@@ -38,6 +39,7 @@ private:
   Laying& m_laying;
   SetWork& m_work;
   QListWidget* m_sets;
+  QAbstractButton *m_up = nullptr, *m_down = nullptr;
   QLineEdit* m_name;
   QLineEdit* m_tags;
   QPlainTextEdit* m_note;

@@ -83,6 +83,7 @@ void SheetPanel::make_parts(QVBoxLayout& column) {
   for (const auto& [name, word, tip, by] : moves) {
     auto* move = word_action(QLatin1String(name), word, tip, this);
     connect(move, &QAbstractButton::clicked, this, [this, by = by] { move_part(by); });
+    (by < 0 ? m_up : m_down) = move;
     under->addWidget(move);
   }
   under->addStretch();
@@ -96,6 +97,7 @@ void SheetPanel::make_parts(QVBoxLayout& column) {
       tr("Mark the place of each swatch on the wheel"), [](const SheetSpec& s) { return s.places; },
       [](SheetSpec& s, bool on) { s.places = on; }));
   also->addStretch();
+  connect(m_parts, &QListWidget::currentRowChanged, this, &SheetPanel::show_moves);
   connect(m_parts, &QListWidget::itemChanged, this, &SheetPanel::apply_parts, Qt::QueuedConnection);
   connect(m_parts->model(), &QAbstractItemModel::rowsMoved, this, &SheetPanel::apply_parts,
           Qt::QueuedConnection);
@@ -138,6 +140,14 @@ void SheetPanel::follow_parts(const std::vector<SheetPart>& parts) {
   }
   if (!was.isValid() && chosen < 0) m_parts->setCurrentRow(0);
   m_parts->setFixedHeight(m_parts->sizeHintForRow(0) * m_parts->count() + 6);
+  show_moves();
+}
+
+/// The first part goes no further up, the last no further down.
+void SheetPanel::show_moves() {
+  const int row = m_parts->currentRow();
+  m_up->setEnabled(row > 0);
+  m_down->setEnabled(row >= 0 && row < m_parts->count() - 1);
 }
 
 void SheetPanel::make_swatches(QVBoxLayout& column) {

@@ -6,6 +6,7 @@
 
 #include <QWidget>
 
+class QAbstractButton;
 class QComboBox;
 class QListWidget;
 class QMenu;
@@ -31,6 +32,7 @@ signals:
 private:
   void make_parts(QVBoxLayout& column);
   void apply_parts();
+  void show_moves();
   void follow_parts(const std::vector<SheetPart>& parts);
   void make_swatches(QVBoxLayout& column);
   void fill_sets(QMenu& menu);
@@ -52,6 +54,7 @@ private:
   };
   std::vector<Switch> m_switches;
   QListWidget* m_parts = nullptr;
+  QAbstractButton *m_up = nullptr, *m_down = nullptr;
   FieldGrid* m_fields = nullptr;
   WordControl* m_sets = nullptr;
   WordControl* m_lying = nullptr;
