@@ -288,7 +288,6 @@ void EveryDeskTask::no_button_does_nothing() {
   QVERIFY2(pressed.size() > 115, qPrintable(QString::number(pressed.size())));
 }
 
-/// Also what is typed stays where it is typed when the piece is saved meanwhile.
 void EveryDeskTask::keys_go_to_what_is_worked_on() {
   QVERIFY(m_desk->open_demo());
   m_desk->window.activateWindow();
@@ -309,16 +308,18 @@ void EveryDeskTask::keys_go_to_what_is_worked_on() {
   QContextMenuEvent menu(QContextMenuEvent::Mouse, second, strip.mapToGlobal(second));
   QCoreApplication::sendEvent(&strip, &menu);
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[1].id);
+  // What is typed is taken as it is saved, and goes on being typed.
+  m_desk->model().viewing().show_desk(Desk::Grade);
+  m_desk->part<QAbstractButton>("page.sets").click();
   m_desk->window.activateWindow();
   QVERIFY(QTest::qWaitForWindowActive(&m_desk->window));
-  auto& hex = m_desk->part<QLineEdit>("hex");
-  hex.setFocus();
-  hex.selectAll();
-  const Srgb before = m_desk->session().color();
-  QTest::keyClicks(&hex, "#123456");
+  auto& name = m_desk->part<QLineEdit>("setName");
+  name.setFocus();
+  name.selectAll();
+  QTest::keyClicks(&name, "Embers");
   m_desk->trigger("save");
-  QVERIFY(!(m_desk->session().color() == before));
-  QVERIFY(m_desk->window.focusWidget() == &hex);
+  QCOMPARE(current_set(m_desk->piece())->name, std::string("Embers"));
+  QVERIFY(m_desk->window.focusWidget() == &name);
 }
 
 void EveryDeskTask::tab_goes_round_and_comes_back() {
