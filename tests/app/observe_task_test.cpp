@@ -15,6 +15,7 @@
 #include <QHelpEvent>
 #include <QNativeGestureEvent>
 #include <QStatusTipEvent>
+#include <QSplitter>
 #include <QToolTip>
 
 using namespace zc;

@@ -62,6 +62,7 @@ class PhotoAnalysisTest : public QObject {
 private slots:
   void fine_values_agree_with_every_pixel();
   void flat_limits_have_the_least_spread();
+  void tones_are_parted_where_they_differ();
   void flat_tones_are_flat_and_keep_order();
   void squinting_keeps_the_light();
   void places_and_shares_agree_with_every_pixel();
@@ -116,6 +117,18 @@ void PhotoAnalysisTest::flat_limits_have_the_least_spread() {
   two[700] = 5;
   const double limit = flat_limits(two, 2)[0];
   QVERIFY(limit > 20 && limit <= 70);
+}
+
+/// However close two values are, the limit of two tones lies between them.
+void PhotoAnalysisTest::tones_are_parted_where_they_differ() {
+  FineValues values{};
+  for (std::size_t i = 0; i + 6 < values.size(); i += 37) {
+    values.fill(0);
+    values[i] = 3;
+    values[i + 6] = 2;
+    const double limit = flat_limits(values, 2)[0], low = static_cast<double>(i) / 10;
+    QVERIFY2(limit > low && limit <= low + 0.6, qPrintable(QString("%1 at %2").arg(limit).arg(low)));
+  }
 }
 
 void PhotoAnalysisTest::flat_tones_are_flat_and_keep_order() {

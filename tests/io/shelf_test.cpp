@@ -361,6 +361,12 @@ private slots:
     QVERIFY(bytes);
     const auto back = unpack_parcel(*bytes);
     QVERIFY(back);
+    // What later versions add is passed over, up to sixteen files in all.
+    auto files = *read_zip(*bytes, {99, 10'000'000});
+    while (files.size() < 16) files.push_back({"later" + std::to_string(files.size()), Bytes{1}, false});
+    QVERIFY(unpack_parcel(*write_zip(files)));
+    files.push_back({"last", Bytes{1}, false});
+    QVERIFY(!unpack_parcel(*write_zip(files)));
     QCOMPARE(back->description, parcel.description);
     QVERIFY(back->sets.size() == 2 && same_content(back->sets[1].set, parcel.sets[1].set));
     QCOMPARE(back->masks[0].mask.areas, parcel.masks[0].mask.areas);
