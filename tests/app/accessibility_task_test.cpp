@@ -132,6 +132,10 @@ void AccessibilityTask::a_photo_becomes_an_exported_set() {
   CHECK_NEAR(m_desk->session().at.at.v, 63, 0.01);
   QVERIFY(has_done(rail, QAccessibleActionInterface::increaseAction()));
   CHECK_NEAR(number_of(rail), 64, 0.01);
+  m_desk->part<QAbstractButton>("page.mixing").click();
+  QVERIFY(set_to(view("mix.toward"), 50));
+  CHECK_NEAR(m_desk->session().at_hand.mixing.toward, 0.5, 1e-9);
+  m_desk->part<QAbstractButton>("page.set").click();
   Face* plan = view("wheel");
   QVERIFY(set_to(found(plan, QAccessible::Slider, "Saturation"), 20));
   CHECK_NEAR(100 * m_desk->session().at.at.r, number_of(found(plan, QAccessible::Slider, "Saturation")),

@@ -12,6 +12,7 @@
 #include "desk.h"
 #include "support/painted_canvas.h"
 
+#include <QAccessible>
 #include <QClipboard>
 #include <QComboBox>
 #include <QLabel>
@@ -308,6 +309,7 @@ void BesideTask::a_watched_canvas_is_told_on_its_page() {
   click(chips, chips.chip_rect(0).center());
   QVERIFY(comes_true([&] { return watch.way() != nullptr; }));
   QVERIFY(words("wayBack").contains(" : "));
+  QVERIFY(QAccessible::queryAccessibleInterface(&picture)->child(0)->state().selected);
   const Srgb inside = (**watch.way()).inside->color;
   in_companion<QAbstractButton>("wayUse").click();
   QCOMPARE(m_desk->session().color(), inside);

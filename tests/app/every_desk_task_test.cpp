@@ -8,6 +8,7 @@
 #include "app/paint/paint.h"
 #include "app/program/start_options.h"
 #include "app/theme/interface_size.h"
+#include "app/wheel/wheel_view.h"
 #include "app/window/stage_area.h"
 #include "core/piece/edits.h"
 #include "desk.h"
@@ -24,6 +25,7 @@
 #include <QContextMenuEvent>
 #include <QHelpEvent>
 #include <QLabel>
+#include <QMenu>
 #include <QPointer>
 #include <QPushButton>
 #include <QScrollBar>
@@ -308,6 +310,21 @@ void EveryDeskTask::keys_go_to_what_is_worked_on() {
   QContextMenuEvent menu(QContextMenuEvent::Mouse, second, strip.mapToGlobal(second));
   QCoreApplication::sendEvent(&strip, &menu);
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[1].id);
+  // A press on the mask that does not move is a pick, and the color before it comes back.
+  m_desk->model().viewing().show_desk(Desk::Limit);
+  auto& mask = m_desk->part<WheelView>("maskWheel");
+  m_desk->model().picking().use_color({0.2, 0.3, 0.4});
+  m_desk->model().picking().use_color({0.4, 0.3, 0.2});
+  const Srgb before = m_desk->session().color();
+  const auto areas = m_desk->model().region()->outlines();
+  DiscPoint within{0, 0};
+  for (const DiscPoint& p : areas[0])
+    within = {within.x + p.x / static_cast<double>(areas[0].size()),
+              within.y + p.y / static_cast<double>(areas[0].size())};
+  click(mask, mask.screen_point(within));
+  QVERIFY(!(m_desk->session().color() == before));
+  m_desk->trigger("goBackToPreviousColor");
+  QCOMPARE(m_desk->session().color(), before);
   // What is typed is taken as it is saved, and goes on being typed.
   m_desk->model().viewing().show_desk(Desk::Grade);
   m_desk->part<QAbstractButton>("page.sets").click();
@@ -421,6 +438,10 @@ void EveryDeskTask::long_names_leave_the_window_its_size() {
 
 /// An empty piece at each desk: words say what comes first, and no command takes the program down.
 void EveryDeskTask::every_desk_stands_without_a_piece() {
+  // The menu of families has none to offer, and says so.
+  auto* families = m_desk->part<QAbstractButton>("layFamily").findChild<QMenu*>();
+  emit families->aboutToShow();
+  QVERIFY(families->actions().size() == 1 && !families->actions()[0]->isEnabled());
   m_desk->trigger("newPiece");
   m_desk->model().store().apply("Bare", [](Piece p) {
     p.sets.change(0).families.clear();

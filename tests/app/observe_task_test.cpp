@@ -14,8 +14,8 @@
 #include <QEnterEvent>
 #include <QHelpEvent>
 #include <QNativeGestureEvent>
-#include <QStatusTipEvent>
 #include <QSplitter>
+#include <QStatusTipEvent>
 #include <QToolTip>
 
 using namespace zc;
@@ -369,6 +369,12 @@ void ObserveTask::the_reference_stays_beside_the_work() {
   m_desk->model().viewing().show_desk(Desk::Pick);
   QCoreApplication::processEvents();
   QVERIFY(std::abs(kept.width() - wider) <= 2);
+  // And so it is kept for the next start.
+  m_desk->dialogs.unsaved = UnsavedAnswer::Discard;
+  m_desk->window.close();
+  const int kept_width =
+      QSettings().value(QStringLiteral("keptReference/%1").arg(static_cast<int>(Desk::Pick))).toInt();
+  QVERIFY(std::abs(kept_width - wider) <= 2);
 }
 
 void ObserveTask::nothing_covers_what_is_worked_on() {

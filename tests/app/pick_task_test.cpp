@@ -96,6 +96,11 @@ void PickTask::fast_drags_end_where_the_hand_ends() {
   CHECK_NEAR(m_desk->session().at.at.r, 0.5, 1e-6);
   // One pick, one trace.
   QCOMPARE(m_desk->session().at_hand.recent.size(), std::size_t{1});
+  // The second of two quick presses picks as the first did.
+  click(wheel(), place(10, 0.5));
+  send_mouse(wheel(), QEvent::MouseButtonDblClick, place(20, 0.2), Qt::LeftButton, Qt::LeftButton);
+  release(wheel(), place(20, 0.2));
+  CHECK_ANGLE(m_desk->session().at.at.a, 20, 1e-6);
 }
 
 void PickTask::wells_recent_and_before() {

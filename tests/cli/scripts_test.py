@@ -71,8 +71,13 @@ def examples():
         ["try", PHOTO, "--piece", DEMO, "--as", "study", "--areas", "20", "--pairs", "pairs.csv", "-o", "study.svg"],
         ["try", PHOTO, "--piece", DEMO, "--as", "follow", "--to", "after rain", "-o", "rain.jpg"],
         ["try", PHOTO, "--piece", DEMO, "--as", "key", "--turn", "40", "-o", "key.png"],
+        ["try", PHOTO, "--piece", DEMO, "--report", "--missing", "3", "--most-difference", "4"],
+        ["try", PHOTO, "--piece", DEMO, "--as", "study", "--areas", "12", "-o", "areas.png"],
         ["check", DEMO], ["grade", DEMO], ["press", DEMO], ["import", "palette.csv", "--into", "changed.zonachrom"],
-        ["export", DEMO, "-o", "row.css"], ["sheet", DEMO, "-o", "sheet.pdf"], ["plan", DEMO, "-o", "plan.png"],
+        ["export", DEMO, "-o", "row.css"], ["sheet", DEMO, "-o", "sheet.pdf"],
+        ["sheet", DEMO, "--with", "keys,wheel,swatches", "--notes", "-o", "keys-sheet.png"],
+        ["sheet", DEMO, "--paper", "2048x2048", "--background", "dark", "--large", "-o", "square.png"],
+        ["plan", DEMO, "-o", "plan.png"],
         ["plan", DEMO, "-o", "plan.svg"], ["limit", "changed.zonachrom", "--turn", "20"],
         ["adjust", "changed.zonachrom", "--saturation", "3"],
         ["parcel", "pack", DEMO, "--set", "Row at dusk", "--mask", "--tag", "night", "-o", "row.zonaparcel"],
@@ -117,7 +122,7 @@ def edits():
         ["limit", made, "--no-mask", "--add-area", "sector 20,80,0.2,0.9", "--subtract-area", "ellipse 60,0.5 0.1,0.1,0", "--use", "off"],
         ["shelf", "list", "--search", "warm"], ["shelf", "use", "masks", "three", made], ["shelf", "use", "sets", "kept embers", made],
         ["shelf", "use", "paints", "Kiln", made], ["shelf", "remove", "masks", "three"], ["parcel", "unpack", "row.zonaparcel"],
-        ["swatch", "add", made, "#00ffff", "#1f55b5", "--family", "loud"], ["swatch", "printable", made, "loud@1"],
+        ["swatch", "add", made, "#00ffff", "#1f55b5", "--family", "loud"], ["swatch", "printable", made, "loud@1", "--profile", STANDIN],
         ["swatch", "corners", made, "--value", "60"], ["swatch", "add", made, "#777777", "#999999", "#eeeeee", "--family", "ash"],
         ["family", "space", made, "ash"], ["family", "split", made, "ash@1", "--to", "cinder"],
         ["version", "light", made, "lamp", "--light", "#ffb060", "--strength", "0.5"],
@@ -327,7 +332,8 @@ def answers_are_as_they_were(usual):
     assert max(len(digits) for _, text in usual for digits in re.findall(rb"\d\.(\d+)", text)) == 6
     now = {"answers": [[plain(" ".join(line)), json.loads(plain(text.decode()))] for line, text in usual],
            "texts": {name: open(name, encoding="utf-8").read() for name in ("pairs.csv", "palette.csv", "row.css", "plan.svg")},
-           "pictures": {name: picture_of(name) for name in ("flat.png", "keys.png", "key.png", "plan.png", "small.png", "rain.jpg")}}
+           "pictures": {name: picture_of(name) for name in (
+               "flat.png", "keys.png", "key.png", "plan.png", "small.png", "rain.jpg", "areas.png", "keys-sheet.png", "square.png")}}
     with open(os.path.dirname(os.path.dirname(CLI)) + "/answers.json", "w", encoding="utf-8") as file:
         file.write("\n".join(["{"] + [f"{json.dumps(part)}: [" + ",\n".join(json.dumps(each, ensure_ascii=False) for each in (
             now[part] if part == "answers" else now[part].items())) + "]," for part in now] + ['"end": []}']) + "\n")
