@@ -9270,6 +9270,14 @@ in der Maske %1 %</translation>
         <source>Remove the chosen version of the set</source>
         <translation>Die gewählte Version des Satzes entfernen</translation>
     </message>
+    <message>
+        <source>The current set stands first.</source>
+        <translation>Der aktuelle Satz steht an erster Stelle.</translation>
+    </message>
+    <message>
+        <source>The current set stands last.</source>
+        <translation>Der aktuelle Satz steht an letzter Stelle.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShareDesk</name>
@@ -9830,6 +9838,14 @@ in der Maske %1 %</translation>
             <numerusform>%n Satz</numerusform>
             <numerusform>%n Sätze</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>The chosen part stands first.</source>
+        <translation>Der gewählte Teil steht an erster Stelle.</translation>
+    </message>
+    <message>
+        <source>The chosen part stands last.</source>
+        <translation>Der gewählte Teil steht an letzter Stelle.</translation>
     </message>
 </context>
 <context>

@@ -9270,6 +9270,14 @@ en la máscara %1 %</translation>
         <source>Remove the chosen version of the set</source>
         <translation>Quitar la versión elegida del conjunto</translation>
     </message>
+    <message>
+        <source>The current set stands first.</source>
+        <translation>El conjunto actual es el primero.</translation>
+    </message>
+    <message>
+        <source>The current set stands last.</source>
+        <translation>El conjunto actual es el último.</translation>
+    </message>
 </context>
 <context>
     <name>zc::ShareDesk</name>
@@ -9830,6 +9838,14 @@ en la máscara %1 %</translation>
             <numerusform>%n conjunto</numerusform>
             <numerusform>%n conjuntos</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>The chosen part stands first.</source>
+        <translation>La parte elegida es la primera.</translation>
+    </message>
+    <message>
+        <source>The chosen part stands last.</source>
+        <translation>La parte elegida es la última.</translation>
     </message>
 </context>
 <context>

@@ -246,9 +246,9 @@ void SetsPanel::follow() {
     auto* item = new QListWidgetItem(tr("%1, %2").arg(text(set.name)).arg(swatch_count(set)), m_sets);
     if (set.id == piece.current_set) m_sets->setCurrentItem(item);
   }
-  // The first goes no further up, the last no further down.
-  m_up->setEnabled(m_sets->currentRow() > 0);
-  m_down->setEnabled(m_sets->currentRow() >= 0 && m_sets->currentRow() < m_sets->count() - 1);
+  const int row = m_sets->currentRow();
+  allow(*m_up, row > 0, tr("The current set stands first."));
+  allow(*m_down, row >= 0 && row < m_sets->count() - 1, tr("The current set stands last."));
   if (const SwatchSet* set = current_set(piece)) {
     show_words(*set);
     list_versions(*set, version);

@@ -143,11 +143,10 @@ void SheetPanel::follow_parts(const std::vector<SheetPart>& parts) {
   show_moves();
 }
 
-/// The first part goes no further up, the last no further down.
 void SheetPanel::show_moves() {
   const int row = m_parts->currentRow();
-  m_up->setEnabled(row > 0);
-  m_down->setEnabled(row >= 0 && row < m_parts->count() - 1);
+  allow(*m_up, row > 0, tr("The chosen part stands first."));
+  allow(*m_down, row >= 0 && row < m_parts->count() - 1, tr("The chosen part stands last."));
 }
 
 void SheetPanel::make_swatches(QVBoxLayout& column) {
