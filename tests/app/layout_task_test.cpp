@@ -64,7 +64,14 @@ private:
   void look(const QString& scene) { look(scene, m_desk.window); }
   /// What looks otherwise is said at once, and the rest goes on.
   void look(const QString& scene, QWidget& window) {
-    m_desk.rest();
+    // What says that something is being worked out goes first.
+    const auto waits = [&window] {
+      return std::ranges::any_of(window.findChildren<QLabel*>(), [](const QLabel* label) {
+        return label->isVisible() && label->text().endsWith(QLatin1String("..."));
+      });
+    };
+    do m_desk.rest();
+    while (waits());
     const QString other = m_looks.note(scene, window);
     if (!other.isEmpty()) QTest::qFail(qPrintable(other), __FILE__, __LINE__);
   }
