@@ -111,6 +111,9 @@ private slots:
   void controls_say_what_they_are();
   void no_button_does_nothing();
   void keys_go_to_what_is_worked_on();
+  void a_menu_over_a_photo_is_about_that_photo();
+  void a_press_on_the_mask_that_stays_is_a_pick();
+  void what_is_typed_is_saved_and_goes_on_being_typed();
   void tab_goes_round_and_comes_back();
   void a_desk_made_late_shows_what_one_made_early_does();
   void long_names_leave_the_window_its_size();
@@ -301,7 +304,11 @@ void EveryDeskTask::keys_go_to_what_is_worked_on() {
     m_desk->model().viewing().show_desk(desk);
     QVERIFY2(m_desk->window.focusWidget() == &m_desk->part<QWidget>(view), view);
   }
-  // A menu over a photo is about that photo.
+}
+
+void EveryDeskTask::a_menu_over_a_photo_is_about_that_photo() {
+  QVERIFY(m_desk->open_demo());
+  m_desk->model().viewing().show_desk(Desk::Observe);
   auto& strip = m_desk->part<ReferenceStrip>("references");
   const QPoint second = strip.thumb_rect(1).center();
   QTimer::singleShot(0, [] {
@@ -310,7 +317,11 @@ void EveryDeskTask::keys_go_to_what_is_worked_on() {
   QContextMenuEvent menu(QContextMenuEvent::Mouse, second, strip.mapToGlobal(second));
   QCoreApplication::sendEvent(&strip, &menu);
   QCOMPARE(m_desk->session().reference, m_desk->piece().references[1].id);
-  // A press on the mask that does not move is a pick, and the color before it comes back.
+}
+
+/// And the color before it comes back.
+void EveryDeskTask::a_press_on_the_mask_that_stays_is_a_pick() {
+  QVERIFY(m_desk->open_demo());
   m_desk->model().viewing().show_desk(Desk::Limit);
   auto& mask = m_desk->part<WheelView>("maskWheel");
   m_desk->model().picking().use_color({0.2, 0.3, 0.4});
@@ -325,7 +336,10 @@ void EveryDeskTask::keys_go_to_what_is_worked_on() {
   QVERIFY(!(m_desk->session().color() == before));
   m_desk->trigger("goBackToPreviousColor");
   QCOMPARE(m_desk->session().color(), before);
-  // What is typed is taken as it is saved, and goes on being typed.
+}
+
+void EveryDeskTask::what_is_typed_is_saved_and_goes_on_being_typed() {
+  QVERIFY(m_desk->open_demo());
   m_desk->model().viewing().show_desk(Desk::Grade);
   m_desk->part<QAbstractButton>("page.sets").click();
   m_desk->window.activateWindow();

@@ -13,6 +13,17 @@ void ShareTask::parts_are_switched_and_seen() {
   QVERIFY(titled());
   tick_part(SheetPart::Title);
   QVERIFY(!titled());
+  // A part that is not on the sheet moves in the list alone; the first goes no further up, the last no
+  // further down.
+  const auto may = [this](const char* move) { return m_desk->part<QAbstractButton>(move).isEnabled(); };
+  parts().setCurrentRow(0);
+  QVERIFY(!may("sheet.up") && may("sheet.down"));
+  press_word("sheet.down");
+  QVERIFY(may("sheet.up"));
+  press_word("sheet.up");
+  QVERIFY(!may("sheet.up"));
+  parts().setCurrentRow(parts().count() - 1);
+  QVERIFY(may("sheet.up") && !may("sheet.down"));
   // The reference as its study: the same place in the nearest swatch.
   const SheetBox reference = sheet().pages[0].pictures[0].box;
   QVERIFY(comes_true([&] { return seen_at(reference).lightness() < 200; }));

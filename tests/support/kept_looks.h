@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <QWidget>
 
+#include <algorithm>
 #include <vector>
 
 namespace zc::test {
@@ -20,18 +21,19 @@ public:
   /// nothing.
   QString note(const QString& scene, QWidget& window) {
     const QImage full = window.grab().toImage().convertToFormat(QImage::Format_RGB32);
-    QImage small = full.scaled(kTile, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+    const QImage small = full.scaled(full.size() / kCell, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
     QImage tile(kTile, QImage::Format_RGB32);
     tile.fill(Qt::black);
     QPainter(&tile).drawImage(0, 0, small);
     m_seen.push_back(tile);
     const QPoint other = first_difference(tile, m_kept.copy(place(m_seen.size() - 1)));
     if (other.x() < 0) return {};
-    const QPoint at = other * full.width() / small.width() + QPoint(kCell / 2, kCell / 2);
+    const QPoint at = other * kCell + QPoint(kCell / 2, kCell / 2);
     const QWidget* part = window.childAt(at);
     while (part && part->objectName().isEmpty()) part = part->parentWidget();
-    return QStringLiteral("%1 is not as in tests/reference/looks.png at %2,%3, in %4")
+    return QStringLiteral("%1, picture %2, is not as in tests/reference/looks.png at %3,%4, in %5")
         .arg(scene)
+        .arg(m_seen.size())
         .arg(at.x())
         .arg(at.y())
         .arg(part ? part->objectName() : QStringLiteral("the window"));

@@ -248,7 +248,7 @@ void SetsPanel::follow() {
   }
   const int row = m_sets->currentRow();
   allow(*m_up, row > 0, tr("The current set stands first."));
-  allow(*m_down, row >= 0 && row < m_sets->count() - 1, tr("The current set stands last."));
+  allow(*m_down, row < m_sets->count() - 1, tr("The current set stands last."));
   if (const SwatchSet* set = current_set(piece)) {
     show_words(*set);
     list_versions(*set, version);

@@ -99,6 +99,8 @@ void SheetPanel::make_parts(QVBoxLayout& column) {
   also->addStretch();
   connect(m_parts, &QListWidget::currentRowChanged, this, &SheetPanel::show_moves);
   connect(m_parts, &QListWidget::itemChanged, this, &SheetPanel::apply_parts, Qt::QueuedConnection);
+  connect(m_parts->model(), &QAbstractItemModel::rowsMoved, this, &SheetPanel::show_moves,
+          Qt::QueuedConnection);
   connect(m_parts->model(), &QAbstractItemModel::rowsMoved, this, &SheetPanel::apply_parts,
           Qt::QueuedConnection);
 }
@@ -146,7 +148,7 @@ void SheetPanel::follow_parts(const std::vector<SheetPart>& parts) {
 void SheetPanel::show_moves() {
   const int row = m_parts->currentRow();
   allow(*m_up, row > 0, tr("The chosen part stands first."));
-  allow(*m_down, row >= 0 && row < m_parts->count() - 1, tr("The chosen part stands last."));
+  allow(*m_down, row < m_parts->count() - 1, tr("The chosen part stands last."));
 }
 
 void SheetPanel::make_swatches(QVBoxLayout& column) {
@@ -314,6 +316,7 @@ void SheetPanel::move_part(int by) {
     m_parts->insertItem(to, moved);
     m_parts->setCurrentRow(to);
   }
+  show_moves();
   apply_parts();
 }
 
