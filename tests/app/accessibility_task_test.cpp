@@ -203,6 +203,7 @@ void AccessibilityTask::every_view_says_what_it_shows() {
       const std::function<void(Face&)> down = [&](Face& from) {
         for (int i = 0; i < from.childCount(); ++i) {
           Face* child = from.child(i);
+          if (child && &from == face) QVERIFY2(from.indexOfChild(child) == i, qPrintable(what));
           if (!child || child->object()) continue;
           ++met;
           QVERIFY2(child->parent() == &from && from.indexOfChild(child) == i, qPrintable(what));

@@ -300,6 +300,11 @@ void BesideTask::a_watched_canvas_is_told_on_its_page() {
   move(picture, picture.point_of({watch.seen()->check.strays[0].x, watch.seen()->check.strays[0].y}),
        Qt::NoButton);
   QCOMPARE(watch.pointed().value_or(9), std::size_t{0});
+  const QSize read = watch.seen()->picture.size();
+  move(picture, picture.point_of({read.width() - 20, read.height() * 3 / 4}), Qt::NoButton);
+  QVERIFY(!watch.pointed()); // Below it.
+  move(picture, picture.point_of({read.width() - 20, read.height() / 4}), Qt::NoButton);
+  QCOMPARE(watch.pointed().value_or(9), std::size_t{0});
   // On the wheel it has its place.
   const QPoint there = m_beside->wheel()
                            .screen_point(disc_point(m_desk->model().wheel().locate({0, 1, 64 / 255.0})))

@@ -314,6 +314,13 @@ void GradeTask::rows_swap_places_and_keep_free_ones() {
   QCOMPARE(find_swatch(m_desk->piece(), first)->place, 7);
   QTest::keyClick(&rows(), Qt::Key_Left);
   QVERIFY(m_desk->session().selection.focus() != first);
+  // Below the last row and above the first one there is nothing.
+  for (const auto& [id, key] :
+       {std::pair{set().families.back().swatches.back().id, Qt::Key_Down}, {swatch(0, 0).id, Qt::Key_Up}}) {
+    m_desk->model().laying().select_swatch(id);
+    QTest::keyClick(&rows(), key);
+    QCOMPARE(m_desk->session().selection.focus(), id);
+  }
   // A press on a free place adds the current color there, in one step; beyond what is seen as free it does
   // not.
   const std::size_t count = swatch_count(set());

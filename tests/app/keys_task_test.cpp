@@ -176,7 +176,14 @@ void KeysTask::keys_walk_and_compare() {
   only(KeyRows::Turns);
   auto& large = m_desk->part<KeyLarge>("keyLarge");
   QVERIFY(!large.isVisible());
-  drag(*sheet().viewport(), on(1), on(3));
+  // A press that trembles takes nothing along.
+  press(*sheet().viewport(), on(1));
+  const QImage pressed = sheet().grab().toImage();
+  move(*sheet().viewport(), on(1) + QPointF(1, 0));
+  QCOMPARE(sheet().grab().toImage(), pressed);
+  move(*sheet().viewport(), on(3));
+  QVERIFY(sheet().grab().toImage() != pressed);
+  release(*sheet().viewport(), on(3));
   QVERIFY(large.isVisible());
   QCOMPARE(m_desk->part<QAbstractButton>("keys.large").isChecked(), true);
   QCOMPARE(sheet().pointed(), std::size_t{3});

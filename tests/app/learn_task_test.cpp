@@ -147,6 +147,10 @@ void LearnTask::the_first_start_offers_three_ways() {
   auto& first = m_desk->part<FirstStart>("firstStart");
   QVERIFY(first.isVisible() && first.size() == first.parentWidget()->size());
   QCOMPARE(QApplication::focusWidget()->objectName(), QString("begin.photo"));
+  for (const int wider : {150, -90}) {
+    m_desk->window.resize(m_desk->window.width() + wider, m_desk->window.height() - 40);
+    QCOMPARE(first.geometry(), first.parentWidget()->rect()); // At once, not by what comes later.
+  }
   m_desk->dialogs.photo_paths = {QStringLiteral(DEMO_PHOTOS "/noon.jpg")};
   press("begin.photo");
   QVERIFY(!first.isVisible());

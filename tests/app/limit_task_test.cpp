@@ -472,6 +472,14 @@ void LimitTask::what_cannot_be_an_area_is_refused() {
   QTest::keyClick(&wheel(), Qt::Key_Return);
   QVERIFY(m_desk->notice().contains("crosses itself"));
   QVERIFY(m_desk->part<QLabel>("maskFacts").text().contains("crosses itself"));
+  // Two clicks at the last corner end an outline too.
+  m_desk->trigger("maskRemove");
+  press_button("draw.outline");
+  for (const auto& [a, r] : {std::pair{20.0, 0.7}, {140.0, 0.7}, {260.0, 0.7}}) click(wheel(), place(a, r));
+  const Piece open = m_desk->piece();
+  QTest::mouseDClick(&wheel(), Qt::LeftButton, {}, place(260, 0.7).toPoint());
+  QVERIFY(m_desk->piece() != open);
+  QCOMPARE(std::get<Polygon>(mask().areas[0].shape).points.size(), std::size_t{3});
   QVERIFY(!MaskRegion(mask()).empty());
 }
 

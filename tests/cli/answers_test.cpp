@@ -232,6 +232,7 @@ private slots:
     QVERIFY(told["hex"] == hex_of(paint->color) && told["exact"] == paint->exact);
     check_numbers(told["srgb"], {paint->color.r, paint->color.g, paint->color.b});
     QVERIFY(run({"mix", "#000", "#fff", "--as", "light"}).json()["exact"] == true);
+    QVERIFY(run({"mix", "srgb:1,0.5,0", "srgb:0,0,1:2"}).json() == run({"mix", "srgb:1,0.5,0:1", "srgb:0,0,1:2"}).json());
     QVERIFY(run({"mix", "#000", "#000"}).json()["exact"] == false);
   }
   void recipes_reach_and_fewest_are_those_of_the_core() {
@@ -394,6 +395,9 @@ private slots:
     QCOMPARE(broken.code, 1);
     const J told = broken.json();
     QVERIFY(told["ok"] == false);
+    // Of several, one that is broken is enough, before or behind the others.
+    QCOMPARE(run({"check", path, DEMO_PIECE}).code, 1);
+    QCOMPARE(run({"check", DEMO_PIECE, path}).code, 1);
     std::set<std::string> places;
     for (const auto& fault : told["pieces"][0]["faults"]) places.insert(fault["place"].get<std::string>());
     for (const char* place :

@@ -330,7 +330,7 @@ def answers_are_as_they_were(usual):
         return  # Other readers of JPEG round otherwise.
 
     def plain(text):
-        return text.replace(DEMO, "DEMO").replace(ROOT, "ROOT").replace(STANDIN, "STANDIN")
+        return text.replace(DEMO, "DEMO").replace(STANDIN, "STANDIN").replace(ROOT, "ROOT")
 
     assert max(len(digits) for _, text in usual for digits in re.findall(rb"\d\.(\d+)", text)) == 6
     now = [[plain(" ".join(line)), json.loads(plain(text.decode()))] for line, text in usual]

@@ -298,6 +298,20 @@ void PhotoAnalysisTest::extraction_finds_what_is_small_in_a_large_photo() {
   const auto lamp = extract_colors(photo.view(), inside, &wheel, &region);
   QVERIFY(lamp);
   QCOMPARE(lamp->colors.size(), std::size_t{3});
+  // A spot of deep blue is dark, and one of deep green is not: each channel has its own share of the light.
+  const auto spot_is_dark = [](std::uint32_t deep, std::uint32_t step) {
+    Patch grey(2400, 2000, 0xff808080u);
+    for (int x = 0; x < 12; ++x)
+      for (int y = 0; y < 9; ++y)
+        grey.at(1507 + x, 1111 + y) = deep - step * static_cast<std::uint32_t>(4 * x + 3 * y);
+    ExtractionSpec dark;
+    dark.bands = {40, 70};
+    dark.quotas = BandCounts{2, 0, 0};
+    const auto found = extract_colors(grey.view(), dark);
+    return found && found->colors.size() == 2 && found->unmet == BandCounts{};
+  };
+  QVERIFY(spot_is_dark(0xff0000ffu, 1) && spot_is_dark(0xffa00000u, 0x10000u));
+  QVERIFY(!spot_is_dark(0xff00ff00u, 0x100u));
 }
 
 /// Grain over one hue from dark to light, and a spot of 0.2 % in another.

@@ -338,6 +338,13 @@ private slots:
     for (const auto& [points, good] : {std::pair{2, false}, {3, true}, {24, true}, {25, false}})
       QCOMPARE(fit_polygon(places, points, 0.5).ok(), good);
     QVERIFY(!fit_polygon({}, 5, 0.5) && !fit_pattern({}, Pattern::Single, 0.5));
+    // How far it is goes on evenly, to near the end.
+    double told = 0, longest = 0;
+    QVERIFY(fit_pattern(places, Pattern::Analogous, 0.5, [&](double done) {
+      longest = std::max(longest, done - std::exchange(told, done));
+      return true;
+    }));
+    QVERIFY2(longest < 0.16 && told > 0.9 && told <= 1, std::to_string(longest).c_str());
     // Everything: every place lies inside, and the numbers are those of the mask.
     const auto all = fit_polygon(places, 24, 1);
     QVERIFY(all && all->reached && all->mask.name == "fitted");

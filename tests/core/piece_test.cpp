@@ -8,6 +8,7 @@
 #include "support/check.h"
 
 #include <algorithm>
+#include <chrono>
 #include <functional>
 #include <set>
 
@@ -47,6 +48,17 @@ private slots:
       bad.date = day;
       QCOMPARE(with_card(piece, bad).error().place, std::string("date"));
     }
+    // Each month has its days, by the calendar of the standard library.
+    for (const int year : {2028, 2029})
+      for (unsigned month = 1; month <= 12; ++month)
+        for (unsigned day = 28; day <= 31; ++day) {
+          const std::string number = std::to_string(month);
+          Card dated = card;
+          dated.date = std::to_string(year) + (month < 10 ? "-0" : "-") + number + "-" + std::to_string(day);
+          const bool there =
+              (std::chrono::year(year) / static_cast<int>(month) / static_cast<int>(day)).ok();
+          QVERIFY2(with_card(piece, dated).ok() == there, dated.date.c_str());
+        }
     QVERIFY(with_card(piece, {"Plate", "", "", ""}) && !with_card(piece, {" ", "", "", ""}));
     QVERIFY(!with_card(piece, {"Plate", std::string(kLongestNote + 1, 'x'), "", ""}));
     QVERIFY(!with_card(piece, {"Plate", "", "", std::string(kLongestName + 1, 'x')}));

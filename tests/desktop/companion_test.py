@@ -29,8 +29,14 @@ def main():
         typed = desktop.folder + "/typed"
         desktop.start(["/usr/bin/python3", "-c", CANVAS, typed])
         canvas = desktop.window("^canvas$")
-        desktop.start([PROGRAM, "--companion", "column", DEMO])
         palette = Palette()
+        # Where no window runs it starts itself, also without a piece.
+        alone = desktop.start([PROGRAM, "--companion", "strip"])
+        desktop.window("beside the canvas$")
+        assert alone.poll() is None
+        alone.terminate()
+        desktop.until(lambda: alone.poll() is not None and not palette.there())
+        desktop.start([PROGRAM, "--companion", "column", DEMO])
         desktop.until(palette.there)
         beside = desktop.window("beside the canvas$")
         desktop.until(lambda: "_NET_WM_STATE_ABOVE" in said("xprop", "-id", beside, "_NET_WM_STATE"))

@@ -122,6 +122,7 @@ private slots:
               "sky/wall in dusk=#010203; sky/far */ wall\n2=#040506"},
              {"comment two lines on", "--a:#010203;\n\n/* x */\n--b:#040506;", "/a=#010203; x/b=#040506"},
              {"comment within a value", "--a: /* red */ #010203;", "/a=#010203"},
+             {"comment of nothing", "--a: #010203; /**/\n--b: #040506; /* x */", "/=#010203; /x=#040506"},
              {"comment without end", "--a: #010203; /* x", "/x=#010203"},
              {"backslashes", "--a:#010203; /* a\\\\b\\rc\\qd */", "/a\\b\rcqd=#010203"},
              {"in braces and quotes", "body{content:\"--n:#fff;}\";--a:#010203}", "/a=#010203"},

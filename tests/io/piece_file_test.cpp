@@ -272,9 +272,11 @@ void PieceFileTest::fields_keep_their_bounds_data() {
   row("/bench/current", "[[0,0,0],[1,1,1]]", "[[0,0,1.01],\"#xyz\"]");
   row("/bench/wells/3", "[null,[0,0,0]]", "[[0,0,1.01], 4]", "bench.wells[3]");
   row("/bench/more_wells/9", "[null,[0,0,0]]", "[[0,0,1.01], 4]", "bench.more_wells[9]");
+  std::string row_too_many = "[null";
+  for (std::size_t i = 1; i < kMostWellRows * kWellsInRow; ++i) row_too_many += ",null";
   row("/bench/more_wells",
       "[[null,null,null,null,null,null,null,null,null,null,null,null,null,null,null,[0,0,0]]]",
-      "[[null], 4, []]");
+      ("[[null], 4, [], " + row_too_many + "]]").c_str());
   row("/bench/well_rows/1", "[\"x\", \"\"]", "[4, null]", "bench.well_rows[1]");
   row("/bench/well_row", "[1, 2]", "[-1, 3]");
   row("/bench/mixing/as", "[\"light\"]", "[\"mud\", 4]");

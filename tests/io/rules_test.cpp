@@ -67,6 +67,22 @@ private slots:
       escaped.sets.change(1).families.change(0).swatches.change(0).note += "\x01\"\\\x7f";
     QVERIFY(json_text(Json{{"n", escaped.sets[1].families[0].swatches[0].note}}).size() <=
             text_weight(escaped));
+    // Each of its texts weighs what it is long.
+    const Piece full = full_document().piece;
+    const auto weighs = [&](const auto& text_in) {
+      Piece longer = full;
+      text_in(longer) += std::string(100, 'x');
+      return text_weight(longer) >= text_weight(full) + 100;
+    };
+    const auto set = [](Piece& q) -> SwatchSet& { return q.sets.change(1); };
+    const auto swatch = [&](Piece& q) -> Swatch& { return set(q).families.change(0).swatches.change(0); };
+    QVERIFY(weighs([&](Piece& q) -> std::string& { return set(q).name; }));
+    QVERIFY(weighs([&](Piece& q) -> std::string& { return set(q).note; }));
+    QVERIFY(weighs([&](Piece& q) -> std::string& { return set(q).tags.front(); }));
+    QVERIFY(weighs([&](Piece& q) -> std::string& { return set(q).versions.change(0).name; }));
+    QVERIFY(weighs([&](Piece& q) -> std::string& { return set(q).families.change(0).name; }));
+    QVERIFY(weighs([&](Piece& q) -> std::string& { return swatch(q).name; }));
+    QVERIFY(weighs([&](Piece& q) -> std::string& { return swatch(q).note; }));
   }
   void references_have_a_bound_together() {
     Piece p = full_document().piece;

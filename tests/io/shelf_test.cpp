@@ -149,6 +149,19 @@ private slots:
     }
     QCOMPARE(names.size(), shipped_masks().size());
   }
+  /// A set that a user starts from stays what it was: tests/reference/shipped_sets.txt has all of them.
+  void our_own_sets_stay_what_they_are() {
+    std::string now;
+    for (const auto& item : shipped_sets())
+      for (const Family& family : item.set.families) {
+        now += item.name + ", " + family.name + ":";
+        for (const Swatch& s : family.swatches) now += " " + hex_of(s.color);
+        now += "\n";
+      }
+    QFile kept(QStringLiteral(REFERENCE_FOLDER "/shipped_sets.txt"));
+    QVERIFY(kept.open(QIODevice::ReadOnly));
+    QVERIFY2(kept.readAll().toStdString() == now, now.c_str());
+  }
   void sets_come_back_without_what_belongs_to_the_piece() {
     const QTemporaryDir folder;
     const std::string shelf = folder.filePath("sets").toStdString();
@@ -467,6 +480,8 @@ private slots:
           unpack_parcel(Bytes(bytes->begin(), bytes->begin() + static_cast<std::ptrdiff_t>(size)));
       QVERIFY(!cut);
       QCOMPARE(cut.error().code, ErrorCode::Damaged);
+      // What begins as a container does is one that is damaged, not something else.
+      QCOMPARE(cut.error().sentence() != unpack_parcel({'n', 'o', 't'}).error().sentence(), size >= 2);
     }
     QVERIFY(!unpack_parcel(
         *write_zip({{"mimetype", Bytes(kParcelMimeType.begin(), kParcelMimeType.end()), true}})));

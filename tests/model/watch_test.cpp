@@ -86,6 +86,10 @@ private slots:
                                        return one;
                                      }()))
                                      .pixel(0, 0));
+    QImage glass(1, 1, QImage::Format_ARGB32);
+    glass.fill(QColor(120, 90, 60, 64));
+    QCOMPARE((*profile)->from_monitor(glass).pixelColor(0, 0),
+             QColor(wanted.red(), wanted.green(), wanted.blue(), 64));
     QCOMPARE(QColor(watched().seen()->picture.pixel(50, 50)), wanted);
     QCOMPARE(QColor(watched().whole().pixel(50, 50)), wanted);
   }

@@ -85,8 +85,11 @@ void LivePicture::render_side(Side& side, const TriedSide& tried, Quality qualit
     follow(side, tried, quality);
     side.pixels = side.followed;
   } else {
-    for (const std::size_t s : side.swatches) side.pixels.push_back(swatch_pixel(tried.colors, s));
+    std::vector<Pixel> shown;
+    for (std::size_t s = 0; s < tried.colors.size(); ++s) shown.push_back(swatch_pixel(tried.colors, s));
+    for (const std::size_t s : side.swatches) side.pixels.push_back(shown[s]);
   }
+  if (!tried.pointed_out) return;
   for (std::size_t i = 0; i < side.pixels.size(); ++i)
     side.pixels[i] = pointed_pixel(tried, side.pixels[i], side.swatches[i]);
 }
