@@ -11,6 +11,7 @@
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/mask/patterns.h"
+#include "core/piece/set_edits.h"
 #include "desk.h"
 #include "io/photo/decode.h"
 #include "model/photo/photo_model.h"
@@ -19,6 +20,7 @@
 #include <QMimeData>
 #include <QPushButton>
 #include <QSlider>
+#include <map>
 
 #include <set>
 
@@ -222,6 +224,7 @@ void ExtractionTask::a_palette_is_taken_changed_accepted_and_undone() {
   QVERIFY(take_colors());
   QCOMPARE(extracted().colors.size(), std::size_t{10});
   QCOMPARE(m_desk->piece(), before); // nothing is laid yet
+  QCOMPARE(m_desk->part<QLabel>("extractionWords").text(), QString("10 results.")); // Of no accents no word.
   auto& staff = m_desk->part<StaffView>("staff");
   auto& chips = m_desk->part<ChipRow>("harvest");
   QCOMPARE(m_desk->session().ramp.size(), std::size_t{10});
@@ -270,6 +273,13 @@ void ExtractionTask::a_palette_is_taken_changed_accepted_and_undone() {
   QVERIFY(current_set(m_desk->piece())->families.size() >= before.sets[0].families.size() + 2);
   m_desk->trigger("undo");
   QCOMPARE(m_desk->piece(), before);
+  // What is light and dark is as the piece says.
+  const Bands other{22, 48};
+  QVERIFY(m_desk->model().store().apply("bands", [&](Piece p) { return with_bands(std::move(p), other); }));
+  QVERIFY(take_colors());
+  std::map<Band, int> counts;
+  for (const ExtractedColor& color : extracted().colors) ++counts[band_of(value_of(color.color), other)];
+  QCOMPARE(counts, (std::map<Band, int>{{Band::Dark, 3}, {Band::Middle, 4}, {Band::Light, 3}}));
 }
 
 void ExtractionTask::a_running_extraction_is_stopped() {

@@ -383,6 +383,18 @@ void PickTask::chroma_wheels_show_only_what_exists() {
 }
 
 void PickTask::a_relation_is_slid_taken_up_and_laid() {
+  // It stays open or hidden over a new start.
+  for (const bool open : {true, false, true}) {
+    auto& all = m_desk->part<QAction>("allRelations");
+    const auto* menu = qobject_cast<QMenu*>(all.associatedObjects().front());
+    QVERIFY(menu);
+    const auto last = menu->actions().indexOf(&all) - 1; // The last one of the relations.
+    (open ? menu->actions()[last] : &m_desk->part<QAction>("hideRelation"))->trigger();
+    QCOMPARE(m_desk->part<ChipRow>("members").isVisible(), open);
+    m_desk.reset();
+    m_desk = new_piece_at(Desk::Pick);
+    QCOMPARE(m_desk->part<ChipRow>("members").isVisible(), open);
+  }
   click(wheel(), place(120, 0.8));
   const WheelPoint red = m_desk->session().at.at;
   auto& chips = m_desk->part<ChipRow>("members");

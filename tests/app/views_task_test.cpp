@@ -241,6 +241,12 @@ void ViewsTask::views_share_one_selection() {
   QCOMPARE(find_swatch(m_desk->piece(), two)->name, std::string("copper edge"));
   QTest::keyClick(&rows(), Qt::Key_Delete);
   QVERIFY(!find_swatch(m_desk->piece(), two));
+  // Where there is nothing yet, the current color begins it.
+  QVERIFY(m_desk->model().store().apply("set", [](Piece p) { return with_set(std::move(p), "none"); }));
+  QVERIFY(m_desk->part<QWidget>("addFirstInRows").isVisible());
+  press_button("addFirstInRows");
+  QCOMPARE(swatch(0, 0).color, m_desk->session().color());
+  QVERIFY(!m_desk->part<QWidget>("addFirstInRows").isVisible());
 }
 
 void ViewsTask::no_swatch_hides_another_on_the_staff() {
