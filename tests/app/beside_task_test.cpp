@@ -9,12 +9,14 @@
 #include "app/wheel/wheel_view.h"
 #include "core/color/convert.h"
 #include "core/color/text.h"
+#include "core/piece/set_edits.h"
 #include "desk.h"
 #include "support/painted_canvas.h"
 
 #include <QAccessible>
 #include <QClipboard>
 #include <QComboBox>
+#include <QContextMenuEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenu>
@@ -424,6 +426,26 @@ void BesideTask::its_menu_opens_by_a_button_and_by_a_held_press() {
     QTest::qWait(QGuiApplication::styleHints()->mousePressAndHoldInterval() + 100);
   }));
   release(*m_beside, at);
+  // An empty staff has nothing of its own to offer here; in the main window it has.
+  QVERIFY(m_desk->model().store().apply("set", [](Piece p) { return with_set(std::move(p), "none"); }));
+  const auto offered = [](QWidget& staff) {
+    QStringList entries;
+    QTimer look;
+    QObject::connect(&look, &QTimer::timeout, [&] {
+      auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+      if (!menu) return;
+      for (const QAction* action : menu->actions()) entries << action->text();
+      menu->close();
+    });
+    look.start(20);
+    const QPoint middle = staff.rect().center();
+    QContextMenuEvent asked(QContextMenuEvent::Mouse, middle, staff.mapToGlobal(middle));
+    QCoreApplication::sendEvent(&staff, &asked);
+    return entries;
+  };
+  const QStringList beside = offered(in_companion<QWidget>("besideStaff"));
+  QVERIFY(beside.size() > 5 && !beside.contains("Add family"));
+  QCOMPARE(offered(m_desk->part<QWidget>("staff")), QStringList("Add family"));
   // On the wheel a press that is held goes on picking.
   press(m_beside->wheel(), on_wheel(60, 0.3));
   QTest::qWait(QGuiApplication::styleHints()->mousePressAndHoldInterval() + 100);

@@ -164,6 +164,10 @@ void ExtractionTask::a_region_restricts_what_is_read() {
   press_button("markRegion");
   drag(photo(), spot(0.4, 0.05), spot(0.6, 0.15));
   QVERIFY(looking().region && !looking().marking);
+  // What lies around it is veiled and still seen.
+  const auto around = [&] { return seen(photo(), spot(0.5, 0.5)); };
+  const QColor veiled = around();
+  QVERIFY(veiled != theme().stage && veiled != seen(photo(), spot(0.45, 0.7)));
   const QImage& image = m_desk->model().reader().photo()->full();
   QVERIFY(std::abs(looking().region->x - 0.4 * image.width()) < 6);
   // By hand, over the pixels of the region.
@@ -179,6 +183,7 @@ void ExtractionTask::a_region_restricts_what_is_read() {
   photo().setFocus();
   QTest::keyClick(&photo(), Qt::Key_Escape);
   QVERIFY(!looking().region);
+  QVERIFY(around() != veiled);
 }
 
 void ExtractionTask::samples_are_laid_straight_or_brought_into_the_mask() {

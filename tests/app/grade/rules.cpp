@@ -134,6 +134,19 @@ void GradeTask::versions_are_kept_compared_and_taken_up() {
   const QColor c = seen(versions, {x, axis.y_of(value_of(kept.color))});
   QCOMPARE((Srgb8{std::uint8_t(c.red()), std::uint8_t(c.green()), std::uint8_t(c.blue())}),
            rounded_8bit(kept.color));
+  // The name of the chosen one stands out.
+  const auto ink = [&] {
+    const QImage name = versions.grab({then.toRect().left(), 0, 60, static_cast<int>(axis.top()) - 4}).toImage();
+    qint64 sum = 0;
+    const int ground = qGray(name.pixel(name.width() - 1, 0));
+    for (int i = 0; i < name.width() * name.height(); ++i)
+      sum += std::abs(qGray(name.pixel(i % name.width(), i / name.width())) - ground);
+    return sum;
+  };
+  click(versions, now.center());
+  const qint64 one_of_several = ink();
+  click(versions, then.center());
+  QVERIFY(one_of_several > 0 && ink() > one_of_several);
   double_click(versions, then.center());
   QCOMPARE(set().families, families);
   QCOMPARE(set().versions.size(), std::size_t{2});
