@@ -136,7 +136,7 @@ void GradeTask::versions_are_kept_compared_and_taken_up() {
            rounded_8bit(kept.color));
   // The name of the chosen one stands out.
   const auto ink = [&] {
-    const QImage name = versions.grab({then.toRect().left(), 0, 60, static_cast<int>(axis.top()) - 4}).toImage();
+    const QImage name = versions.grab({then.toRect().left(), 2, 60, static_cast<int>(axis.top()) - 6}).toImage();
     qint64 sum = 0;
     const int ground = qGray(name.pixel(name.width() - 1, 0));
     for (int i = 0; i < name.width() * name.height(); ++i)
@@ -146,7 +146,8 @@ void GradeTask::versions_are_kept_compared_and_taken_up() {
   click(versions, now.center());
   const qint64 one_of_several = ink();
   click(versions, then.center());
-  QVERIFY(one_of_several > 0 && ink() > one_of_several);
+  QVERIFY2(one_of_several > 0 && ink() > one_of_several,
+           qPrintable(QStringLiteral("%1 %2").arg(one_of_several).arg(ink())));
   double_click(versions, then.center());
   QCOMPARE(set().families, families);
   QCOMPARE(set().versions.size(), std::size_t{2});
