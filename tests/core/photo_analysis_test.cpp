@@ -312,6 +312,13 @@ void PhotoAnalysisTest::extraction_finds_what_is_small_in_a_large_photo() {
   };
   QVERIFY(spot_is_dark(0xff0000ffu, 1) && spot_is_dark(0xffa00000u, 0x10000u));
   QVERIFY(!spot_is_dark(0xff00ff00u, 0x100u));
+  // Of a band that the photo does not have at all there is nothing, and that is said.
+  const Patch grey(64, 64, 0xff808080u);
+  ExtractionSpec lights;
+  lights.quotas = BandCounts{0, 0, 3};
+  const auto nothing = extract_colors(grey.view(), lights);
+  QVERIFY(nothing && nothing->colors.empty());
+  QCOMPARE(nothing->unmet, (BandCounts{0, 0, 3}));
 }
 
 /// Grain over one hue from dark to light, and a spot of 0.2 % in another.

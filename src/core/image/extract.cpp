@@ -158,6 +158,7 @@ std::vector<double> shares_of(const std::vector<Pool>& pools, const std::vector<
     labs.push_back(c.lab);
   }
   std::vector<double> out(chosen.size(), 0);
+  if (chosen.empty()) return out;
   double total = 0;
   for (const auto& pool : pools)
     for (const auto& p : pool.colors) {
