@@ -228,7 +228,7 @@ void ExtractionTask::a_palette_is_taken_changed_accepted_and_undone() {
   type_into(m_desk->part<NumberField>("accents"), "0");
   QVERIFY(take_colors());
   QCOMPARE(extracted().colors.size(), std::size_t{10});
-  QCOMPARE(m_desk->piece(), before); // nothing is laid yet
+  QCOMPARE(m_desk->piece(), before);                                                // nothing is laid yet
   QCOMPARE(m_desk->part<QLabel>("extractionWords").text(), QString("10 results.")); // Of no accents no word.
   auto& staff = m_desk->part<StaffView>("staff");
   auto& chips = m_desk->part<ChipRow>("harvest");
@@ -306,6 +306,21 @@ void ExtractionTask::what_cannot_be_taken_says_so() {
   type_into(m_desk->part<NumberField>("leastDifference"), "20");
   QVERIFY(take_colors());
   QVERIFY(m_desk->part<QLabel>("extractionWords").text().contains("does not have enough"));
+  // A photo with nothing light: that is said, and the results before stay.
+  const auto before = extracted().colors;
+  const QTemporaryDir folder;
+  QImage grey(60, 40, QImage::Format_RGB32);
+  grey.fill(QColor(128, 128, 128));
+  QVERIFY(grey.save(folder.filePath("grey.png")));
+  m_desk->dialogs.photo_paths = {folder.filePath("grey.png")};
+  m_desk->trigger("addPhotos");
+  QVERIFY(comes_true([&] {
+    const auto photo = m_desk->model().reader().photo();
+    return photo && photo->full().size() == grey.size();
+  }));
+  press_button("takeColors");
+  QVERIFY(comes_true([&] { return m_desk->notice().contains("missing: 60 light"); }));
+  QCOMPARE(extracted().colors.size(), before.size());
   type_into(m_desk->part<NumberField>("leastDifference"), "99");
   QVERIFY(word_at_field(m_desk->window).contains("0 to 50"));
   m_desk->model().store().apply(

@@ -232,7 +232,8 @@ private slots:
     QVERIFY(told["hex"] == hex_of(paint->color) && told["exact"] == paint->exact);
     check_numbers(told["srgb"], {paint->color.r, paint->color.g, paint->color.b});
     QVERIFY(run({"mix", "#000", "#fff", "--as", "light"}).json()["exact"] == true);
-    QVERIFY(run({"mix", "srgb:1,0.5,0", "srgb:0,0,1:2"}).json() == run({"mix", "srgb:1,0.5,0:1", "srgb:0,0,1:2"}).json());
+    QVERIFY(run({"mix", "srgb:1,0.5,0", "srgb:0,0,1:2"}).json() ==
+            run({"mix", "srgb:1,0.5,0:1", "srgb:0,0,1:2"}).json());
     QVERIFY(run({"mix", "#000", "#000"}).json()["exact"] == false);
   }
   void recipes_reach_and_fewest_are_those_of_the_core() {

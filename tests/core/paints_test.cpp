@@ -380,7 +380,8 @@ void PaintsTest::the_reach_has_the_area_of_what_can_be_mixed() {
 
 /// Against 40,000 random mixtures and every recipe of whole parts. Where all paints are far from a color
 /// CIEDE2000 has valleys at its opposite hue that a plain search can miss by a little.
-/// Beside CIEDE2000, which is tested with all that is published of it; what turns blue is left out on purpose.
+/// Beside CIEDE2000, which is tested with all that is published of it; what turns blue is left out on
+/// purpose.
 void PaintsTest::a_quick_difference_is_the_exact_one_nearby() {
   std::mt19937 random(5);
   std::uniform_real_distribution<double> unit(0, 1), side(-1, 1);

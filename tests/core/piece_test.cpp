@@ -55,8 +55,7 @@ private slots:
           const std::string number = std::to_string(month);
           Card dated = card;
           dated.date = std::to_string(year) + (month < 10 ? "-0" : "-") + number + "-" + std::to_string(day);
-          const bool there =
-              (std::chrono::year(year) / static_cast<int>(month) / static_cast<int>(day)).ok();
+          const bool there = (std::chrono::year(year) / static_cast<int>(month) / static_cast<int>(day)).ok();
           QVERIFY2(with_card(piece, dated).ok() == there, dated.date.c_str());
         }
     QVERIFY(with_card(piece, {"Plate", "", "", ""}) && !with_card(piece, {" ", "", "", ""}));

@@ -136,7 +136,8 @@ void GradeTask::versions_are_kept_compared_and_taken_up() {
            rounded_8bit(kept.color));
   // The name of the chosen one stands out.
   const auto ink = [&] {
-    const QImage name = versions.grab({then.toRect().left(), 2, 60, static_cast<int>(axis.top()) - 6}).toImage();
+    const QImage name =
+        versions.grab({then.toRect().left(), 2, 60, static_cast<int>(axis.top()) - 6}).toImage();
     qint64 sum = 0;
     const int ground = qGray(name.pixel(name.width() - 1, 0));
     for (int i = 0; i < name.width() * name.height(); ++i)

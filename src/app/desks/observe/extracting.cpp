@@ -65,10 +65,13 @@ void Extracting::take(const ExtractionJob::Order& order, const Extraction& resul
   if (result.unmet.light > 0) missing << tr("%1 light").arg(result.unmet.light);
   if (result.unmet.middle > 0) missing << tr("%1 middle").arg(result.unmet.middle);
   if (result.unmet.dark > 0) missing << tr("%1 dark").arg(result.unmet.dark);
-  m_unmet = missing.isEmpty()
-                ? QString()
-                : tr("The photo does not have enough colors that differ this much; missing: %1.")
-                      .arg(missing.join(QStringLiteral(", ")));
+  const QString unmet = missing.isEmpty()
+                            ? QString()
+                            : tr("The photo does not have enough colors that differ this much; missing: %1.")
+                                  .arg(missing.join(QStringLiteral(", ")));
+  // Where it has none at all, the results before stay.
+  if (result.colors.empty() && !unmet.isEmpty()) return emit m_model.notice(unmet);
+  m_unmet = unmet;
   m_laying.show_extracted({order.reference, result.colors, {}});
   emit taken();
 }
