@@ -303,12 +303,12 @@ void PhotoAnalysisTest::extraction_finds_what_is_small_in_a_large_photo() {
     Patch grey(2400, 2000, 0xff808080u);
     for (int x = 0; x < 12; ++x)
       for (int y = 0; y < 9; ++y)
-        grey.at(1507 + x, 1111 + y) = deep - step * static_cast<std::uint32_t>(4 * x + 3 * y);
+        grey.at(1507 + x, 1111 + y) = deep - step * static_cast<std::uint32_t>(8 * x + 6 * y);
     ExtractionSpec dark;
     dark.bands = {40, 70};
-    dark.quotas = BandCounts{2, 0, 0};
+    dark.quotas = BandCounts{4, 0, 0};
     const auto found = extract_colors(grey.view(), dark);
-    return found && found->colors.size() == 2 && found->unmet == BandCounts{};
+    return found && found->colors.size() == 4 && found->unmet == BandCounts{};
   };
   QVERIFY(spot_is_dark(0xff0000ffu, 1) && spot_is_dark(0xffa00000u, 0x10000u));
   QVERIFY(!spot_is_dark(0xff00ff00u, 0x100u));
