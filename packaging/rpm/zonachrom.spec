@@ -97,6 +97,7 @@ appstream-util validate-relax --nonet %{buildroot}%{_datadir}/metainfo/org.zonac
 - The reach of a press is drawn while colors are picked; several sets on one sheet.
 - The command line does what the window does to a piece, in one vocabulary with a schema, with streams and fixed exit codes; commands about colors start in a few milliseconds.
 - The running program can be followed and asked over the session bus, by an interface that is installed.
+- Mended: a palette asked of bands that a photo does not have at all ended the program; it is said now what is missing.
 
 * Fri Nov 27 2026 The Zonachrom founders <founders@zonachrom.example> - 0.1.0-1
 - The six desks, from the reference photo to the printed sheet; the companion beside the canvas; the command line.
