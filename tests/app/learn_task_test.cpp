@@ -149,7 +149,7 @@ void LearnTask::the_first_start_offers_three_ways() {
   QCOMPARE(QApplication::focusWidget()->objectName(), QString("begin.photo"));
   for (const int wider : {150, -90}) {
     m_desk->window.resize(m_desk->window.width() + wider, m_desk->window.height() - 40);
-    QCOMPARE(first.geometry(), first.parentWidget()->rect()); // At once, not by what comes later.
+    QCOMPARE(first.geometry(), first.parentWidget()->rect());
   }
   m_desk->dialogs.photo_paths = {QStringLiteral(DEMO_PHOTOS "/noon.jpg")};
   press("begin.photo");

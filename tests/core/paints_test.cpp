@@ -378,8 +378,6 @@ void PaintsTest::the_reach_has_the_area_of_what_can_be_mixed() {
   }
 }
 
-/// Against 40,000 random mixtures and every recipe of whole parts. Where all paints are far from a color
-/// CIEDE2000 has valleys at its opposite hue that a plain search can miss by a little.
 /// Beside CIEDE2000, which is tested with all that is published of it; what turns blue is left out on
 /// purpose.
 void PaintsTest::a_quick_difference_is_the_exact_one_nearby() {
@@ -402,6 +400,9 @@ void PaintsTest::a_quick_difference_is_the_exact_one_nearby() {
   }
   QVERIFY(asked > 150);
 }
+
+/// Against 40,000 random mixtures and every recipe of whole parts. Where all paints are far from a color
+/// CIEDE2000 has valleys at its opposite hue that a plain search can miss by a little.
 void PaintsTest::the_nearest_mixture_is_the_least() {
   std::mt19937 random(11);
   std::uniform_real_distribution<double> unit(0, 1);

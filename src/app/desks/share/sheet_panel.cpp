@@ -99,14 +99,13 @@ void SheetPanel::make_parts(QVBoxLayout& column) {
   also->addStretch();
   connect(m_parts, &QListWidget::currentRowChanged, this, &SheetPanel::show_moves);
   connect(m_parts, &QListWidget::itemChanged, this, &SheetPanel::apply_parts, Qt::QueuedConnection);
-  connect(m_parts->model(), &QAbstractItemModel::rowsMoved, this, &SheetPanel::show_moves,
-          Qt::QueuedConnection);
   connect(m_parts->model(), &QAbstractItemModel::rowsMoved, this, &SheetPanel::apply_parts,
           Qt::QueuedConnection);
 }
 
 /// What the list says, after a tick or a move.
 void SheetPanel::apply_parts() {
+  show_moves(); // Also where the sheet stays the same, as when a part that is left out has moved.
   std::vector<SheetPart> parts;
   for (int i = 0; i < m_parts->count(); ++i)
     if (m_parts->item(i)->checkState() == Qt::Checked)
@@ -316,7 +315,6 @@ void SheetPanel::move_part(int by) {
     m_parts->insertItem(to, moved);
     m_parts->setCurrentRow(to);
   }
-  show_moves();
   apply_parts();
 }
 
