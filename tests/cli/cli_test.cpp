@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // zonachrom-cli as a script would use it.
+#include "cli/answers.h"
 #include "cli/run.h"
 #include "core/color/convert.h"
 #include "core/color/difference.h"
@@ -315,6 +316,99 @@ private slots:
                    b = after->piece.sets[0].families[f].swatches[i].color;
         QVERIFY(std::abs(a.r - b.r) + std::abs(a.g - b.g) + std::abs(a.b - b.b) < 1e-3);
       }
+  }
+  void choices_and_numbers_are_refused_in_words() {
+    const Run nonsense = run({"relate", "#804020", "--relation", "triad", "--hues", "nonsense"});
+    QVERIFY(nonsense.code == 2 && nonsense.error.contains("traditional, light, ink or even") &&
+            !nonsense.error.contains("FAILED"));
+    QVERIFY(run({"relate", "--help"}).out.contains("traditional, light, ink or even"));
+    for (const char* base : {"1e400", "nan", "-inf"})
+      QVERIFY2(run({"mask", "--pattern", "triad", "--hue", base}).code == 2, base);
+  }
+  void numbers_keep_their_ranges() {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath("photo.png");
+    QVERIFY(a_photo().save(path));
+    const QStringList good[] = {{"wheel", "--at", "0,1,100"},
+                                {"wheel", "--at", "0,0,0"},
+                                {"mask", "--pattern", "triad", "--spread", "120"},
+                                {"mask", "--pattern", "triad", "--spread", "0"},
+                                {"ramp", "--kind", "tints", "--from", "#123456", "--steps", "2"},
+                                {"ramp", "--kind", "tints", "--from", "#123456", "--steps", "24"},
+                                {"sample", path, "--at", "59,39", "--size", "1"},
+                                {"sample", path, "--at", "0,0", "--size", "101"},
+                                {"inspect", path, "--region", "59,39,1,1"},
+                                {"inspect", path, "--region", "-5,-5,6,6"},
+                                {"extract", path, "--count", "200"},
+                                {"extract", path, "--least-difference", "50"},
+                                {"extract", path, "--bands", "0,0,1"}};
+    for (const auto& arguments : good) QVERIFY2(run(arguments).code == 0, qPrintable(arguments.join(' ')));
+    const QStringList bad[] = {
+        {"wheel", "--at", "0,1.01,50"},
+        {"wheel", "--at", "0,-0.01,50"},
+        {"wheel", "--at", "0,1,100.1"},
+        {"wheel", "--at", "0,1,-0.1"},
+        {"wheel", "--at", "0,1"},
+        {"wheel", "--at", "0,1,2,3"},
+        {"wheel", "--locate", "blurple"},
+        {"mask", "--pattern", "triad", "--spread", "120.1"},
+        {"mask", "--pattern", "triad", "--spread", "-5"},
+        {"mask", "--pattern", "triad", "--test", "x"},
+        {"ramp", "--kind", "tints", "--from", "#123456", "--steps", "25"},
+        {"ramp", "--kind", "between", "--from", "#123456"},
+        {"ramp", "--kind", "between", "--from", "#123456", "--to", "x"},
+        {"ramp", "--kind", "tints", "--from", "x"},
+        {"relate", "x", "--relation", "triad"},
+        {"relate", "#fff"},
+        {"relate", "#fff", "--relation", "pentad"},
+        {"between", "#fff", "x"},
+        {"between", "#fff", "#fff"},
+        {"between", "#fff", "#000", "--steps", "0"},
+        {"between", "#fff", "#000", "--steps", "23"},
+        {"mix", "x"},
+        {"mix", "#fff:0"},
+        {"mix", "#fff:-1"},
+        {"mix", "#fff:1x"},
+        {"recipe", "#fff", "--paints", "/nowhere"},
+        {"recipe", "x", "--paints", path},
+        {"recipe", "#fff"},
+        {"reach", "--paints", path, "--value", "101"},
+        {"fewest", path, "--paints", "/nowhere"},
+        {"difference", "#fff"},
+        {"difference", "--lab", "1,2", "--lab", "1,2,3"},
+        {"difference", "x", "#fff"},
+        {"sample", path, "--at", "60,0"},
+        {"sample", path, "--at", "0,-1"},
+        {"sample", path, "--at", "1"},
+        {"sample", path, "--at", "1,2,"},
+        {"sample", path, "--at", "1,2,3"},
+        {"sample", path, "--at", "1;2"},
+        {"sample", path, "--at", "1,1", "--size", "103"},
+        {"sample", path, "--at", "1,1", "--size", "0"},
+        {"sample", path, "--at", "1,1", "--size", "-3"},
+        {"inspect", path, "--region", "0,0,0,5"},
+        {"inspect", path, "--region", "0,0,5,-1"},
+        {"inspect", path, "--region", "60,0,5,5"},
+        {"inspect", path, "--region", "0,40,5,5"},
+        {"inspect", path, "--region", "1,2,3"},
+        {"inspect", path, "--piece", path},
+        {"inspect", DEMO_PIECE},
+        {"extract", path, "--count", "201"},
+        {"extract", path, "--count", "0"},
+        {"extract", path, "--least-difference", "51"},
+        {"extract", path, "--bands", "0,0,0"},
+        {"extract", path, "--bands", "0,0,-1"},
+        {"extract", path, "--mapped"},
+        {"extract", path, "--region", "99,99,5,5"},
+        {"extract", path, "-o", "/proc/never.json"},
+        {"adjust", DEMO_PIECE, "--set", "Row at dusk", "--toward", "x", "--force", "-o", path},
+        {"pack", "/nowhere", "--force", "-o", path}};
+    for (const auto& arguments : bad) {
+      const Run r = run(arguments);
+      QVERIFY2(r.code >= 2 && r.code <= 4 && r.out.isEmpty() && r.error.count('\n') == 1,
+               qPrintable(arguments.join(' ') + r.error));
+    }
+    QCOMPARE(QImage(path), a_photo()); // What was named as output is untouched.
   }
 };
 

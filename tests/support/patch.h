@@ -4,6 +4,8 @@
 
 #include "core/image/pixels.h"
 
+#include <random>
+
 namespace zc::test {
 
 struct Patch {
@@ -14,5 +16,10 @@ struct Patch {
   [[nodiscard]] PixelView view() const { return {width, height, width, pixels.data()}; }
   std::uint32_t& at(int x, int y) { return pixels[static_cast<std::size_t>(y) * width + x].word; }
 };
+
+inline Srgb random_color(std::mt19937& random) {
+  std::uniform_real_distribution<double> unit(0, 1);
+  return {unit(random), unit(random), unit(random)};
+}
 
 } // namespace zc::test
