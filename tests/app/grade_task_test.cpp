@@ -314,6 +314,36 @@ void GradeTask::rows_swap_places_and_keep_free_ones() {
   QCOMPARE(find_swatch(m_desk->piece(), first)->place, 7);
   QTest::keyClick(&rows(), Qt::Key_Left);
   QVERIFY(m_desk->session().selection.focus() != first);
+  QTest::keyClick(&rows(), Qt::Key_Right);
+  QCOMPARE(m_desk->session().selection.focus(), first);
+  // A swatch is named where it stands, a family where its name does.
+  auto& editor = m_desk->part<QLineEdit>("rowNameEditor");
+  const auto named = [&](const char* name) {
+    QVERIFY(editor.isVisible());
+    editor.selectAll();
+    QTest::keyClicks(&editor, name);
+    QTest::keyClick(&editor, Qt::Key_Return);
+  };
+  QTest::keyClick(&rows(), Qt::Key_F2);
+  named("Hammer light");
+  QCOMPARE(find_swatch(m_desk->piece(), first)->name, std::string("Hammer light"));
+  const QString was = QString::fromStdString(set().families[1].name);
+  double_click(grid(), {40, rows().place_rect(1, 0).center().y()});
+  QCOMPARE(editor.text(), was);
+  named("Anvils");
+  QCOMPARE(set().families[1].name, std::string("Anvils"));
+  for (int i = 0; i < 2; ++i) m_desk->trigger("undo");
+  // A box is seen while it is drawn.
+  const QPointF corner = rows().place_rect(0, 0).topLeft() - QPointF(3, 3),
+                end = rows().place_rect(0, 1).center();
+  const QPointF on_it(end.x(), (corner.y() + end.y()) / 2);
+  press(grid(), corner);
+  move(grid(), end);
+  const QColor boxed = seen(grid(), on_it);
+  release(grid(), end);
+  QVERIFY(boxed != seen(grid(), on_it));
+  QVERIFY(work().selection().size() == 2);
+  m_desk->model().laying().select_swatch(first);
   // Below the last row and above the first one there is nothing.
   for (const auto& [id, key] :
        {std::pair{set().families.back().swatches.back().id, Qt::Key_Down}, {swatch(0, 0).id, Qt::Key_Up}}) {

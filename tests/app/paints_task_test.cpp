@@ -1,107 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Mixing by hand and the palette of paints: what a hand does, what is seen, what the piece then holds.
-#include "app/band/staff_view.h"
-#include "app/controls/number_field.h"
-#include "app/desks/pick/mix_view.h"
-#include "app/desks/pick/toward_bar.h"
-#include "app/platform/drag_out.h"
-#include "app/shelf/shelf_panel.h"
-#include "app/tray/chip_row.h"
-#include "app/wheel/wheel_view.h"
-#include "core/color/convert.h"
-#include "core/color/difference.h"
-#include "core/color/text.h"
-#include "core/mix/trade_paints.h"
-#include "desk.h"
-#include "io/container/piece_file.h"
-#include "io/container/piece_json.h"
-#include "io/shelf/paint_shelf.h"
-#include "model/mixing/paint_model.h"
-#include "model/work/set_work.h"
-#include "support/check.h"
-
-#include <QComboBox>
-#include <QDropEvent>
-#include <QMenu>
-#include <QMimeData>
-#include <QPushButton>
-#include <QTemporaryDir>
-
-using namespace zc;
-using namespace zc::test;
-
-namespace {
-
-double difference_to(Srgb a, Srgb b) { return ciede2000(lab_from_srgb(a), lab_from_srgb(b)); }
-
-} // namespace
-
-class PaintsTask : public QObject {
-  Q_OBJECT
-private slots:
-  void init() {
-    m_desk = demo_at(Desk::Pick);
-    press_word("page.mixing");
-    // The first colors at hand stand ready, until the user clears the field.
-    QCOMPARE(mixing().corners.size(), kMostCorners);
-    QVERIFY(mixing().corners[1].color == *m_desk->session().at_hand.wells[1]);
-    QVERIFY(!mixing().begun);
-    m_desk->model().picking().mix_by_hand({});
-  }
-  void cleanup() { m_desk.reset(); }
-  void four_corners_are_dropped_and_mixed();
-  void a_line_a_grid_and_picks_are_laid();
-  void colors_are_smeared_and_picked_up_in_one_stroke();
-  void wells_stand_ready_until_something_is_mixed();
-  void a_corner_follows_the_color();
-  void a_swatch_is_dragged_from_the_staff();
-  void strength_and_muting_count();
-  void white_and_black_are_mixed_in();
-  void what_is_typed_as_parts();
-  void what_lies_outside_the_mask_is_dimmed_and_held();
-  void the_reach_becomes_the_mask();
-  void recipes_follow_the_color();
-  void fewest_paints_are_put_out();
-  void the_search_for_the_fewest_paints_is_stopped();
-  void paints_are_kept_and_brought();
-  void two_palettes_of_one_name_are_two();
-
-private:
-  MixView& field() { return m_desk->part<MixView>("mixField"); }
-  const Mixing& mixing() { return m_desk->session().at_hand.mixing; }
-  void press_word(const char* name) { m_desk->part<QAbstractButton>(name).click(); }
-  /// What is seen of the field there.
-  Srgb seen_at(QPointF p) {
-    const QColor c = field().grab().toImage().pixelColor(p.toPoint());
-    return {c.redF(), c.greenF(), c.blueF()};
-  }
-  std::size_t swatches() { return swatch_count(*current_set(m_desk->piece())); }
-  void drop_color(QWidget& widget, QPointF at, const char* hex) {
-    std::unique_ptr<QMimeData> clip(clip_of_color(*parse_color(hex), QString::fromLatin1(hex), false));
-    QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, clip.get(), Qt::LeftButton, {});
-    QApplication::sendEvent(&widget, &enter);
-    QVERIFY(enter.isAccepted());
-    QDropEvent event(at, Qt::CopyAction, clip.get(), Qt::LeftButton, {});
-    QApplication::sendEvent(&widget, &event);
-  }
-  void fill(const std::vector<const char*>& colors) {
-    for (const char* hex : colors) drop_color(field(), field().field_rect().center(), hex);
-    QCOMPARE(mixing().corners.size(), colors.size());
-  }
-  /// The mixture as the core has it, of equal strengths.
-  Srgb mixed(const std::vector<double>& parts) {
-    return m_desk->model().paints().field()->of_parts(parts)->color;
-  }
-  void take_paints(const char* name) {
-    press_word("page.paints");
-    auto& shelf = m_desk->part<QComboBox>("paints.shelf");
-    const int at = shelf.findText(QString::fromLatin1(name));
-    QVERIFY(at > 0);
-    shelf.setCurrentIndex(at);
-    emit shelf.activated(at);
-  }
-  std::unique_ptr<DeskTop> m_desk;
-};
+// Mixing by hand: corners are dropped, lines drawn, colors smeared.
+#include "app/paints/paints_task.h"
 
 void PaintsTask::four_corners_are_dropped_and_mixed() {
   drop_color(field(), field().field_rect().center(), "#1f55b5");
@@ -166,6 +65,25 @@ void PaintsTask::a_line_a_grid_and_picks_are_laid() {
   send_mouse(field(), QEvent::MouseButtonRelease, field().screen_point({0.3, 0.9}), Qt::RightButton,
              Qt::NoButton);
   QVERIFY(mixing().line);
+  // Each step of it has a ring; without the line there is none.
+  type_into(m_desk->part<QLineEdit>("mix.steps"), "5");
+  const QPointF from = field().screen_point(mixing().line->first),
+                to = field().screen_point(mixing().line->second);
+  const double length = std::hypot(to.x() - from.x(), to.y() - from.y());
+  const QPointF aside((to.y() - from.y()) / length, (from.x() - to.x()) / length);
+  const QImage with = field().grab().toImage();
+  field().setFocus();
+  QTest::keyClick(&field(), Qt::Key_Escape);
+  QVERIFY(!mixing().line);
+  const QImage without = field().grab().toImage();
+  for (int i = 0; i < 9; ++i) {
+    int most = 0;
+    for (const double away : {2.5, 3.0, 3.5, 4.0}) {
+      const QPoint p = (from + (to - from) * (i / 8.0) + away * aside).toPoint();
+      most = std::max(most, std::abs(with.pixelColor(p).lightness() - without.pixelColor(p).lightness()));
+    }
+    QVERIFY2((most > 20) == (i % 2 == 0), qPrintable(QString("%1: %2").arg(i).arg(most)));
+  }
   press_word("mix.draw");
   drag(field(), field().screen_point({0.5, 0.05}), field().screen_point({0.6, 0.95}));
   press_word("mix.pick");
@@ -189,6 +107,44 @@ void PaintsTask::a_line_a_grid_and_picks_are_laid() {
   for (int i = 0; i < 3; ++i) m_desk->trigger("undo");
   QCOMPARE(swatches(), before);
   QVERIFY(!m_desk->part<MixView>("mixField").isHidden());
+}
+
+void PaintsTask::a_corner_has_a_menu_keys_and_a_name() {
+  fill({"#d8904a", "#3d477f", "#efe6d6"});
+  const auto chip = [&](std::size_t i) { return field().chip_rect(i).center(); };
+  QVERIFY(chosen_at(field(), chip(1), "Leave this color out"));
+  QVERIFY(mixing().corners[1].muted && !mixing().corners[0].muted && !mixing().corners[2].muted);
+  QVERIFY(chosen_at(field(), chip(1), "Mix this color again"));
+  QVERIFY(!mixing().corners[1].muted);
+  // What follows the current color has a frame, and may stop.
+  const QPointF frame = field().chip_rect(1).topLeft() + QPointF(1.5, 8);
+  const QColor bare = seen(field(), frame);
+  QVERIFY(chosen_at(field(), chip(1), "Follow the current color"));
+  QCOMPARE(mixing().follows, std::optional<std::size_t>(1));
+  QVERIFY(seen(field(), frame) != bare);
+  QVERIFY(chosen_at(field(), chip(1), "Stop following the current color"));
+  QVERIFY(!mixing().follows && seen(field(), frame) == bare);
+  m_desk->model().picking().use_color(*parse_color("#a8321f"));
+  QVERIFY(chosen_at(field(), chip(2), "Set to current color"));
+  QCOMPARE(hex_of(mixing().corners[2].color), std::string("#a8321f"));
+  // Keys go all four ways.
+  click(field(), field().screen_point({0.5, 0.5}));
+  const FieldPoint from = *mixing().at;
+  QTest::keyClick(&field(), Qt::Key_Left);
+  QTest::keyClick(&field(), Qt::Key_Down, Qt::ShiftModifier);
+  CHECK_NEAR(mixing().at->x, from.x - 0.01, 1e-9);
+  CHECK_NEAR(mixing().at->y, from.y + 0.1, 1e-9);
+  // To the ear, it is its corners, of which each can be taken up.
+  QVERIFY(chosen_at(field(), chip(0), "Leave this color out"));
+  QAccessibleInterface* told = QAccessible::queryAccessibleInterface(&field());
+  QCOMPARE(told->childCount(), 3);
+  QVERIFY(told->child(2)->text(QAccessible::Name).startsWith("Corner 3: "));
+  QCOMPARE(told->child(0)->text(QAccessible::Description), QString("left out"));
+  QVERIFY(told->child(1)->text(QAccessible::Description).isEmpty());
+  told->child(1)->actionInterface()->doAction("Use color");
+  QCOMPARE(hex_of(m_desk->session().color()), std::string("#3d477f"));
+  QVERIFY(chosen_at(field(), chip(0), "Remove from field"));
+  QVERIFY(mixing().corners.size() == 2 && hex_of(mixing().corners[0].color) == "#3d477f");
 }
 
 /// A smear is seen, read, gone over, saved with the piece and taken back.
@@ -240,7 +196,12 @@ void PaintsTask::colors_are_smeared_and_picked_up_in_one_stroke() {
   type_into(m_desk->part<QLineEdit>("mix.steps"), "4");
   press_word("mix.stroke");
   const std::size_t before = swatches();
-  along({at(0.5, 0.2), at(0.5, 0.4), at(0.5, 0.6)});
+  // While it goes on, its way is seen.
+  const QColor bare = seen(field(), at(0.5, 0.3));
+  press(field(), at(0.5, 0.2));
+  for (const double y : {0.4, 0.6}) move(field(), at(0.5, y));
+  QVERIFY(std::abs(seen(field(), at(0.5, 0.3)).lightness() - bare.lightness()) > 20);
+  release(field(), at(0.5, 0.6));
   QCOMPARE(mixing().picks.size(), std::size_t{5}); // And the one that was clicked.
   press_word("mix.layPicks");
   QCOMPARE(swatches(), before + 5);
@@ -322,257 +283,4 @@ void PaintsTask::a_swatch_is_dragged_from_the_staff() {
   QVERIFY(m_desk->piece() == before);
 }
 
-void PaintsTask::strength_and_muting_count() {
-  fill({"#d8904a", "#3d477f"});
-  m_desk->model().store().apply("t",
-                                [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
-  const Srgb even = mixed({1, 1});
-  turn_wheel(field(), field().chip_rect(0).center(), 10);
-  CHECK_NEAR(mixing().corners[0].strength, 2, 1e-9);
-  CHECK_NEAR(m_desk->part<NumberField>("mix.strength.0").value(), 2, 1e-9);
-  QVERIFY(largest_step(mixed({1, 1}), even) > 0.01);
-  QVERIFY(largest_step(mixed({1, 2}), even) < 1e-9);
-  press_word("mix.mute.0");
-  QVERIFY(mixing().corners[0].muted);
-  QVERIFY(largest_step(mixed({1, 1}), *parse_color("#3d477f")) < 0.01);
-  press_word("mix.mute.0");
-  type_into(m_desk->part<QLineEdit>("mix.strength.0"), "0");
-  QVERIFY(largest_step(mixed({1, 1}), *parse_color("#3d477f")) < 0.01);
-  // Nothing of strength is nothing, and said to be; nothing is picked there.
-  press_word("mix.mute.1");
-  const Srgb before = m_desk->session().color();
-  click(field(), field().screen_point({0.5, 0.5}));
-  QVERIFY(m_desk->session().color() == before);
-  QCOMPARE(seen(field(), field().screen_point({0.5, 0.5})).name(), theme().stage.name());
-}
-
-void PaintsTask::white_and_black_are_mixed_in() {
-  fill({"#d8904a", "#3d477f"});
-  const double plain = value_of(mixed({1, 1}));
-  auto& bar = m_desk->part<TowardBar>("mix.toward");
-  click(bar, bar.place_of(0.6));
-  CHECK_NEAR(mixing().toward, 0.6, 0.02);
-  const double lighter = value_of(mixed({1, 1}));
-  QVERIFY(lighter > plain + 10);
-  // White of the set's choice: its lightest swatch; another is dropped.
-  drop_color(bar, bar.place_of(0.9), "#808080");
-  QVERIFY(value_of(mixed({1, 1})) < lighter - 5);
-  click(bar, bar.place_of(-0.9));
-  QVERIFY(value_of(mixed({1, 1})) < plain);
-  double_click(bar, bar.place_of(0.2));
-  QCOMPARE(mixing().toward, 0.0);
-  CHECK_NEAR(value_of(mixed({1, 1})), plain, 1e-9);
-}
-
-void PaintsTask::what_is_typed_as_parts() {
-  fill({"#d8904a", "#3d477f", "#efe6d6"});
-  m_desk->model().store().apply("t",
-                                [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
-  auto& parts = m_desk->part<QLineEdit>("mix.parts");
-  type_into(parts, "2 : 1 : 1");
-  QVERIFY(largest_step(m_desk->session().color(), mixed({2, 1, 1})) < 1e-9);
-  QCOMPARE(parts.text(), QString("2 : 1 : 1"));
-  const Srgb before = m_desk->session().color();
-  for (const char* bad : {"2 : 1", "x", "0:0:0", "1 1 -1"}) {
-    type_into(parts, QString::fromLatin1(bad));
-    QVERIFY(m_desk->session().color() == before);
-  }
-  QCOMPARE(parts.text(), QString("2 : 1 : 1"));
-  type_into(parts, "0,5 1 1");
-  QVERIFY(largest_step(m_desk->session().color(), mixed({0.5, 1, 1})) < 1e-9);
-  // One that no paint can be is said.
-  drop_color(field(), field().chip_rect(1).center(), "#00ffff");
-  QVERIFY(m_desk->part<QLabel>("mixWords").text().contains("no paint has the color of 2"));
-}
-
-void PaintsTask::what_lies_outside_the_mask_is_dimmed_and_held() {
-  fill({"#d8904a", "#0a8a3c"});
-  const QPointF green = field().screen_point({0.97, 0.5});
-  click(field(), green);
-  // The rule of the demo holds: the color is brought into the mask.
-  const auto held = m_desk->session().color();
-  QVERIFY(difference_to(held, mixed(parts_at(2, field().field_point(green)))) > 5);
-  QVERIFY(*m_desk->model().in_mask());
-  const QColor dimmed = seen(field(), green + QPointF(0, 20));
-  m_desk->model().store().apply("t", [](Piece p) { return with_rule(std::move(p), MaskRule::Free); });
-  click(field(), green);
-  QVERIFY(largest_step(m_desk->session().color(), mixed(parts_at(2, field().field_point(green)))) < 1e-9);
-  m_desk->model().store().apply("t",
-                                [](Piece p) -> Result<Piece> { return with_mask_on(std::move(p), false); });
-  const QColor clear = seen(field(), green + QPointF(0, 20));
-  QVERIFY(clear.green() - clear.red() > dimmed.green() - dimmed.red() + 30);
-}
-
-void PaintsTask::the_reach_becomes_the_mask() {
-  take_paints("earths and one blue");
-  QCOMPARE(m_desk->piece().paints.size(), std::size_t{5});
-  press_word("paints.reach");
-  QVERIFY(m_desk->session().reach.shown);
-  PaintModel& paints = m_desk->model().paints();
-  QVERIFY(comes_true([&] { return paints.reach_is_current(); }));
-  m_desk->model().picking().use_color(*parse_color("#a08060"));
-  const auto& outlines = m_desk->model().reaches().outlines(Reaches::Of::Paints);
-  QVERIFY(!outlines.empty());
-  // The dashed line is seen on the plan, along the outline.
-  auto& wheel = m_desk->part<WheelView>("wheel");
-  const auto line = outlines.front();
-  const auto colors = [&] {
-    std::vector<QRgb> out;
-    for (const DiscPoint& p : line) out.push_back(seen(wheel, wheel.screen_point(p)).rgb());
-    return out;
-  };
-  const auto with = colors();
-  press_word("paints.reach");
-  const auto without = colors();
-  press_word("paints.reach");
-  std::size_t differ = 0;
-  for (std::size_t i = 0; i < line.size(); ++i) differ += with[i] != without[i] ? 1 : 0;
-  QVERIFY2(10 * differ > 8 * line.size(),
-           qPrintable(QStringLiteral("%1 of %2").arg(differ).arg(line.size())));
-  const Piece before = m_desk->piece();
-  const double share = paints.reach()->share(m_desk->session().at.at.v);
-  press_word("paints.maskHere");
-  CHECK_NEAR(m_desk->model().region()->share(), share, 0.01);
-  press_word("paints.maskAny");
-  QVERIFY(m_desk->model().region()->share() > share + 0.02);
-  m_desk->trigger("undo");
-  m_desk->trigger("undo");
-  QVERIFY(m_desk->piece() == before);
-  // Fewer paints reach less.
-  QVERIFY(comes_true([&] { return paints.inside() != nullptr; }));
-  const auto inside = *paints.inside();
-  QVERIFY(inside.of == 19 && inside.swatches > 0 && inside.photo && *inside.photo > 0.05);
-  press_word("paints.out.3");
-  QVERIFY(!m_desk->piece().paints[3].out);
-  QVERIFY(comes_true([&] { return paints.inside() != nullptr; }));
-  QVERIFY(paints.inside()->swatches < inside.swatches || *paints.inside()->photo < *inside.photo);
-  QVERIFY(m_desk->part<QLabel>("paints.inside").text().startsWith("within reach: "));
-}
-
-void PaintsTask::recipes_follow_the_color() {
-  take_paints("earths and one blue");
-  const auto& says = m_desk->part<QLabel>("paints.recipe");
-  // A mixture of these very paints is found again.
-  const PutOut& out = m_desk->model().paints().out();
-  m_desk->model().picking().use_color(out.mixer.mixed({2, 1, 0, 0, 0}).color);
-  QVERIFY(comes_true(
-      [&] { return says.text().startsWith("2 titanium white : 1 yellow earth; differs by 0.0"); }));
-  m_desk->model().picking().use_color(*parse_color("#0a8a3c"));
-  QVERIFY(comes_true([&] { return !says.text().startsWith("2 titanium"); }));
-  type_into(m_desk->part<QLineEdit>("paints.most"), "1");
-  QVERIFY(comes_true([&] { return !says.text().contains(" : "); }));
-  press_word("paints.take");
-  QVERIFY(std::ranges::any_of(out.paints, [&](const PutOut::One& p) {
-    return largest_step(p.color, m_desk->session().color()) < 0.01;
-  }));
-}
-
-void PaintsTask::fewest_paints_are_put_out() {
-  take_paints("a warm and a cool of each");
-  const std::size_t all = m_desk->piece().paints.size();
-  type_into(m_desk->part<QLineEdit>("paints.share"), "50");
-  type_into(m_desk->part<QLineEdit>("paints.within"), "6");
-  press_word("paints.fewestSet");
-  QVERIFY(comes_true([&] { return m_desk->notice().contains("paints reach"); }));
-  const auto put_out =
-      std::ranges::count_if(m_desk->piece().paints, [](const PalettePaint& p) { return p.out; });
-  QVERIFY(put_out > 0 && put_out < static_cast<std::ptrdiff_t>(all));
-  m_desk->trigger("undo");
-  QVERIFY(std::ranges::all_of(m_desk->piece().paints, [](const PalettePaint& p) { return p.out; }));
-}
-
-void PaintsTask::the_search_for_the_fewest_paints_is_stopped() {
-  press_word("page.paints");
-  // As many as a palette takes: the longest search there is.
-  for (std::size_t i = 0; i < kMostPaints; ++i) {
-    m_desk->model().picking().use_color(
-        {0.08 * static_cast<double>(i), 0.5, 0.9 - 0.07 * static_cast<double>(i)});
-    m_desk->trigger("addAsPaint");
-  }
-  const Piece before = m_desk->piece();
-  QCOMPARE(before.paints.size(), kMostPaints);
-  QVERIFY(m_desk->photo_shown());
-  const auto& photo = m_desk->part<QAbstractButton>("paints.fewestPhoto");
-  const auto& set = m_desk->part<QAbstractButton>("paints.fewestSet");
-  press_word("paints.fewestPhoto");
-  QVERIFY(photo.text().startsWith("Stop") && !set.isVisible());
-  QVERIFY(comes_true([&] { return photo.text().startsWith("Stop") && photo.text() != "Stop, 0 %"; }));
-  press_word("paints.fewestPhoto");
-  QVERIFY(comes_true([&] { return photo.text() == "Find for photo" && set.isVisible(); }));
-  QCOMPARE(m_desk->piece(), before);
-  QVERIFY(!m_desk->notice().contains("percent"));
-}
-
-void PaintsTask::paints_are_kept_and_brought() {
-  press_word("page.paints");
-  m_desk->model().store().apply("none", [](Piece p) { return with_paints(std::move(p), {}); });
-  m_desk->model().picking().use_color(*parse_color("#98573f"));
-  m_desk->trigger("addAsPaint");
-  QCOMPARE(m_desk->piece().paints.size(), std::size_t{1});
-  QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#98573f"));
-  type_into(m_desk->part<QLineEdit>("paints.strength.0"), "2.5");
-  CHECK_NEAR(m_desk->piece().paints[0].strength, 2.5, 1e-12);
-  // Renamed in its place, given another color, moved.
-  const auto asked = [&](const char* words, const char* meanwhile = nullptr) {
-    for (auto* action : m_desk->part<QAbstractButton>("paints.out.0").actions())
-      if (action->text().startsWith(QLatin1String(words))) action->trigger();
-    if (meanwhile) m_desk->trigger(meanwhile);
-    QCoreApplication::processEvents();
-  };
-  // Also when the rows are made anew before it comes to that.
-  asked("Rename", "addAsPaint");
-  type_into(m_desk->part<QLineEdit>("paints.name"), "a rust");
-  QCOMPARE(m_desk->piece().paints[0].name, std::string("a rust"));
-  m_desk->trigger("undo");
-  m_desk->trigger("undo");
-  QCOMPARE(m_desk->piece().paints.size(), std::size_t{1});
-  asked("Rename");
-  type_into(m_desk->part<QLineEdit>("paints.name"), "a brown");
-  QCOMPARE(m_desk->piece().paints[0].name, std::string("a brown"));
-  m_desk->model().picking().use_color(*parse_color("#3d477f"));
-  asked("Set to current color");
-  QCOMPARE(hex_of(m_desk->piece().paints[0].color), std::string("#3d477f"));
-  m_desk->trigger("addAsPaint");
-  asked("Move down");
-  QCOMPARE(m_desk->piece().paints[1].name, std::string("a brown"));
-  m_desk->trigger("undo");
-  m_desk->trigger("undo");
-  press_word("paints.keep");
-  QVERIFY(m_desk->notice().contains("to the shelf"));
-  press_word("paints.off.0");
-  QVERIFY(comes_true([&] { return m_desk->piece().paints.empty(); }));
-  const QString title = QString::fromStdString(m_desk->piece().title);
-  take_paints(qPrintable(title));
-  QVERIFY(m_desk->piece().paints.size() == 1 && m_desk->piece().paints[0].strength == 2.5);
-  // No more than twelve.
-  for (int i = 0; i < 12; ++i) m_desk->trigger("addAsPaint");
-  QCOMPARE(m_desk->piece().paints.size(), kMostPaints);
-  QVERIFY(m_desk->notice().contains("at most 12"));
-}
-
-void PaintsTask::two_palettes_of_one_name_are_two() {
-  const std::string folder = shelf_folder("paints").toStdString();
-  for (const Srgb color : {Srgb{0.9, 0.1, 0.1}, Srgb{0.1, 0.1, 0.9}}) {
-    ShelfPaints item;
-    item.name = "Both";
-    item.paints = {{0, "one", color}};
-    QVERIFY(put_on_shelf(folder, item));
-  }
-  press_word("page.paints");
-  QCoreApplication::processEvents();
-  auto& shelf = m_desk->part<QComboBox>("paints.shelf");
-  std::set<double> reds;
-  const int steps = m_desk->model().store().stack().count();
-  int chosen = 0;
-  for (int i = 1; i < shelf.count(); ++i) {
-    if (shelf.itemText(i) != "Both") continue;
-    shelf.setCurrentIndex(i);
-    emit shelf.activated(i);
-    QCOMPARE(m_desk->model().store().stack().count(), steps + ++chosen);
-    reds.insert(m_desk->piece().paints[0].color.r);
-  }
-  QCOMPARE(reds, (std::set<double>{0.1, 0.9}));
-}
-
 DESK_TEST_MAIN(PaintsTask)
-#include "paints_task_test.moc"

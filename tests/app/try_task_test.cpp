@@ -135,6 +135,48 @@ void TryTask::a_swatch_changed_is_seen_at_once_and_its_use_told() {
     QCOMPARE(find_swatch(m_desk->piece(), swatch)->used, share > 0);
 }
 
+void TryTask::keys_and_hands_move_the_picture_and_its_edge() {
+  // A swatch that is dropped before there are areas has nothing to be bound to.
+  auto& staff = m_desk->part<StaffView>("staff");
+  const QPointF target = staff.mapFrom(&m_desk->window, view().mapTo(&m_desk->window, QPointF(200, 200)));
+  drag(staff, staff.swatch_rect(set().families[0].swatches[0].id).center(), target);
+  QVERIFY(m_desk->notice().contains("Cut the picture into areas first"));
+  press_word("try.two");
+  view().setFocus();
+  const double edge = view().edge_x();
+  QTest::keyClick(&view(), Qt::Key_Left);
+  CHECK_NEAR(view().edge_x(), edge - 10, 1e-6);
+  for (int i = 0; i < 2; ++i) QTest::keyClick(&view(), Qt::Key_Right);
+  CHECK_NEAR(view().edge_x(), edge + 10, 1e-6);
+  // To the ear, the edge is a slider that also changes the sides.
+  QAccessibleInterface* told = QAccessible::queryAccessibleInterface(&view())->child(0);
+  QVERIFY(told && told->role() == QAccessible::Slider);
+  CHECK_NEAR(told->valueInterface()->currentValue().toDouble(), 100 * trying().edge, 1e-6);
+  told->valueInterface()->setCurrentValue(25);
+  CHECK_NEAR(trying().edge, 0.25, 1e-9);
+  told->actionInterface()->doAction(QAccessibleActionInterface::decreaseAction());
+  CHECK_NEAR(trying().edge, 0.2, 1e-9);
+  const auto left = trying().left;
+  told->actionInterface()->doAction("Swap sides");
+  QCOMPARE(trying().right, left);
+  press_word("try.two");
+  // Closer and back about the middle; the middle button moves the picture with it.
+  const auto wide = [this] { return QLineF(view().place_of(0, 0), view().place_of(100, 0)).length(); };
+  const double before = wide();
+  const QPointF corner = view().place_of(0, 0);
+  QTest::keyClick(&view(), Qt::Key_Plus);
+  QVERIFY(wide() > 1.05 * before);
+  const QPointF closer = view().place_of(0, 0);
+  send_mouse(view(), QEvent::MouseButtonPress, {200, 200}, Qt::MiddleButton, Qt::MiddleButton);
+  send_mouse(view(), QEvent::MouseMove, {230, 180}, Qt::NoButton, Qt::MiddleButton);
+  send_mouse(view(), QEvent::MouseButtonRelease, {230, 180}, Qt::MiddleButton, Qt::NoButton);
+  QVERIFY(QLineF(view().place_of(0, 0), closer + QPointF(30, -20)).length() < 1e-6);
+  QTest::keyClick(&view(), Qt::Key_Minus);
+  CHECK_NEAR(wide(), before, 1e-6);
+  QTest::keyClick(&view(), Qt::Key_0);
+  QVERIFY(QLineF(view().place_of(0, 0), corner).length() < 1e-6);
+}
+
 void TryTask::flat_artwork_is_bound_area_by_area() {
   show_drawing();
   press_word("try.byAreas");
@@ -154,6 +196,14 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
   QCOMPARE(view().swatch_at(sky), lamp.id);
   QCOMPARE(seen(view(), sky).name(), hex(lamp.color));
   QCOMPARE(find_reference(m_desk->piece(), drawing->id)->study.bound.size(), std::size_t{1});
+  // It is let go of by the menu, of its area only.
+  QVERIFY(chosen_at(view(), view().place_of(300, 60), "Unbind area"));
+  QCOMPARE(view().swatch_at(sky), lamp.id);
+  QVERIFY(chosen_at(view(), sky, "Unbind area"));
+  QVERIFY(view().swatch_at(sky) != lamp.id &&
+          find_reference(m_desk->piece(), drawing->id)->study.bound.empty());
+  m_desk->trigger("undo");
+  QCOMPARE(view().swatch_at(sky), lamp.id);
   // The pointer over an area draws its edge: the arch's top is one.
   move(view(), view().place_of(600, 400), Qt::NoButton);
   QCOMPARE(m_desk->model().tries().hovered(), view().swatch_at(view().place_of(600, 400)));
@@ -189,15 +239,7 @@ void TryTask::flat_artwork_is_bound_area_by_area() {
     return again && again->areas.size() == 13;
   }));
   // The ground's menu splits what lies in it in several places.
-  QTimer::singleShot(0, this, [] {
-    auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
-    QVERIFY(menu);
-    menu->actions().front()->trigger();
-    menu->close();
-  });
-  const QPoint pot = view().place_of(168, 465).toPoint();
-  QContextMenuEvent asked(QContextMenuEvent::Mouse, pot, view().mapToGlobal(pot));
-  QApplication::sendEvent(&view(), &asked);
+  QVERIFY(chosen_at(view(), view().place_of(168, 465), "Split area"));
   QVERIFY(comes_true([&] {
     const auto split = m_desk->model().tries().areas();
     return split && split->areas.size() > 13;

@@ -55,6 +55,7 @@ private slots:
   void areas_follow_the_edges_that_were_drawn_data();
   void areas_follow_the_edges_that_were_drawn();
   void straight_edges_stay_straight();
+  void islands_beyond_the_number_join_the_largest();
   void flat_artwork_keeps_its_own_areas();
   void outlines_go_along_the_pixels();
   void areas_are_split_and_merged_by_hand();
@@ -174,6 +175,43 @@ void AreasTest::straight_edges_stay_straight() {
       changed += std::hypot(p.l - q.l, p.a - q.a, p.b - q.b) > 0.01;
     }
   QVERIFY2(changed <= 0.01 * width * height, qPrintable(QString::number(changed)));
+}
+
+/// Twelve islands in nothing, more than there may be areas: the four largest keep theirs, and each other one
+/// joins that which it is most like.
+void AreasTest::islands_beyond_the_number_join_the_largest() {
+  std::mt19937 random(5);
+  Patch photo(240, 160, 0);
+  const Srgb8 colors[] = {{200, 60, 50}, {60, 170, 70}, {60, 80, 200}, {220, 210, 190}};
+  const auto place = [](int i) { return std::pair(5 + i % 6 * 40, 5 + i / 6 * 80); };
+  for (int i = 0; i < 12; ++i) {
+    const auto [left, top] = place(i);
+    const int side = i < 4 ? 34 : 16 + i;
+    // The small ones go by other colors than those that are drawn beside them.
+    const Srgb8 c = colors[i < 4 ? i : 3 - i % 4];
+    for (int y = top; y < top + side; ++y)
+      for (int x = left; x < left + side; ++x) {
+        const auto noisy = [&](int channel) {
+          return static_cast<std::uint8_t>(std::clamp(channel + int(random() % 25u) - 12, 0, 255));
+        };
+        photo.at(x, y) = pixel_of(Srgb8{noisy(c.r), noisy(c.g), noisy(c.b)}).word;
+      }
+  }
+  AreaSpec spec;
+  spec.count = 4;
+  const auto areas = *cut_into_areas(photo.view(), spec);
+  QCOMPARE(areas.areas.size(), std::size_t{4});
+  const auto middle = [&](int i) { return areas.at(place(i).first + 9, place(i).second + 9); };
+  std::set<AreaNumber> large;
+  for (int i = 0; i < 4; ++i) large.insert(middle(i));
+  QCOMPARE(large.size(), std::size_t{4});
+  for (int i = 4; i < 12; ++i) QCOMPARE(middle(i), middle(3 - i % 4));
+  QCOMPARE(areas.at(0, 0), kNoArea);
+  spec.smallest = 5.01;
+  QCOMPARE(cut_into_areas(photo.view(), spec).error().place, std::string("smallest"));
+  spec = {};
+  spec.smoothing = 2.01;
+  QCOMPARE(cut_into_areas(photo.view(), spec).error().place, std::string("smoothing"));
 }
 
 void AreasTest::flat_artwork_keeps_its_own_areas() {

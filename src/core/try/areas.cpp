@@ -21,8 +21,8 @@ constexpr double kCutPixels = 5e4, kEdgePixels = 4e5;
 /// Pixels from which the means of areas changed by hand are known.
 constexpr std::size_t kMeanPixels = 500'000;
 
-/// Islands apart from all else cannot be joined by neighbors; the least different of all are, until there are
-/// few enough.
+/// Islands apart from all else have no neighbors to join. Where there are more than `count`, the largest keep
+/// their areas, and each of the others joins that of them which it is least different from.
 std::size_t join_islands(std::vector<AreaNumber>& numbers, const std::vector<Point>& points,
                          std::size_t count) {
   struct Sum {
@@ -36,7 +36,6 @@ std::size_t join_islands(std::vector<AreaNumber>& numbers, const std::vector<Poi
     s.l += points[i].l, s.a += points[i].a, s.b += points[i].b, s.pixels += 1;
   }
   if (sums.size() <= count) return sums.size();
-  // The smaller areas go to the nearest of the largest.
   std::vector<std::size_t> order(sums.size());
   std::iota(order.begin(), order.end(), std::size_t{0});
   std::stable_sort(order.begin(), order.end(),

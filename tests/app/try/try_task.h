@@ -14,11 +14,11 @@
 #include "io/container/piece_file.h"
 #include "model/study/try_model.h"
 #include "model/work/set_work.h"
+#include "support/menus.h"
 
+#include <QAccessible>
 #include <QColorSpace>
 #include <QComboBox>
-#include <QContextMenuEvent>
-#include <QMenu>
 #include <QPushButton>
 #include <QTimer>
 
@@ -39,6 +39,7 @@ private slots:
   void two_versions_meet_under_the_edge();
   void follow_moves_the_photo_from_version_to_version();
   void a_swatch_changed_is_seen_at_once_and_its_use_told();
+  void keys_and_hands_move_the_picture_and_its_edge();
   void flat_artwork_is_bound_area_by_area();
   void what_lacks_is_laid();
   void a_canvas_saved_from_outside_is_checked_anew();

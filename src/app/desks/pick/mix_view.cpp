@@ -278,10 +278,10 @@ void MixView::paint_chips(QPainter& painter) {
     painter.setFont(small_font());
     painter.setPen(readable_on(shown_color(c.color, vision)));
     painter.drawText(chip, Qt::AlignCenter, number(static_cast<double>(i + 1), 0));
-    // One that follows is framed.
+    // One that follows is framed, within: a corner may stand at the edge of the view.
     if (mixing().follows != i) continue;
     QPainterPath frame;
-    frame.addRect(chip.adjusted(-1.5, -1.5, 1.5, 1.5));
+    frame.addRect(chip.adjusted(1.5, 1.5, -1.5, -1.5));
     draw_double_line(painter, frame, 1.2);
   }
 }
