@@ -246,6 +246,21 @@ private slots:
     write(many);
     QVERIFY(run({"recipe", "#808080", "--paints", file}).error.contains("at most 12"));
     QVERIFY(!run({"recipe", "#808080", "--paints", DEMO_PIECE}).json()["paints"].empty());
+    // A piece without paints gives the colors of its set, if these are few enough.
+    Piece bare = demo();
+    bare.paints = {};
+    const QString unpainted = folder.filePath("bare.zonachrom");
+    QVERIFY(save_document(unpainted.toStdString(), {bare, {}}));
+    const Run refused = run({"recipe", "#808080", "--paints", unpainted});
+    QVERIFY2(refused.code == 3 && refused.error.contains("has 19 colors and no palette of paints"),
+             qPrintable(refused.error));
+    auto& families = bare.sets.change(0).families;
+    while (families.size() > 1) families.erase(1);
+    QVERIFY(save_document(unpainted.toStdString(), {bare, {}}));
+    const Swatch& first = bare.sets[0].families[0].swatches[0];
+    const J alone =
+        run({"recipe", QString::fromStdString(hex_of(first.color)), "--paints", unpainted}).json();
+    QVERIFY(alone["paints"].size() == 1 && alone["paints"][0]["name"] == first.name);
     write("#102030 dark\n#e0d0c0 light\n");
     QCOMPARE(run({"recipe", "#e0d0c0", "--paints", file}).json()["paints"][0]["name"].get<std::string>(),
              std::string("light"));

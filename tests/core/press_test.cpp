@@ -17,6 +17,7 @@
 #include <QTest>
 
 #include <cmath>
+#include <lcms2.h>
 #include <random>
 
 using namespace zc;
@@ -79,6 +80,31 @@ std::vector<Srgb8> some_colors(int count) {
 class PressTest : public QObject {
   Q_OBJECT
 private slots:
+  /// Letters of one to four bytes, a control letter, and halves of letters that stand alone; a name of
+  /// nothing gives way to that of the file.
+  void names_come_in_every_script() {
+    QFile file(kStandIn);
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const QByteArray plain = file.readAll();
+    const auto named = [&](const wchar_t* name) {
+      cmsHPROFILE profile = cmsOpenProfileFromMem(plain.data(), static_cast<cmsUInt32Number>(plain.size()));
+      cmsSetProfileVersion(profile, 4.3);
+      cmsMLU* words = cmsMLUalloc(nullptr, 1);
+      cmsMLUsetWide(words, "en", "US", name);
+      cmsWriteTag(profile, cmsSigProfileDescriptionTag, words);
+      cmsMLUfree(words);
+      cmsUInt32Number size = 0;
+      cmsSaveProfileToMem(profile, nullptr, &size);
+      std::vector<unsigned char> out(size);
+      cmsSaveProfileToMem(profile, out.data(), &size);
+      cmsCloseProfile(profile);
+      return out;
+    };
+    const wchar_t name[] = {L'a', 7, 0xfc, 0x20ac, 0xd83d, 0xde00, L'b', 0};
+    QCOMPARE((*Press::read(named(name), "file"))->name(), std::string("a\u00fc\u20ac\U0001f600"
+                                                                      "b"));
+    QCOMPARE((*Press::read(named(L"\x7"), "file"))->name(), std::string("file"));
+  }
   void both_profiles_data() {
     QTest::addColumn<QString>("profile");
     QTest::newRow("stand-in") << kStandIn;

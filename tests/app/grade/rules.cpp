@@ -10,6 +10,38 @@ void GradeTask::the_list_sorts_filters_and_edits() {
   QCOMPARE(table.model()->rowCount(), 19);
   table.sortByColumn(2, Qt::AscendingOrder);
   for (int row = 1; row < 19; ++row) QVERIFY(cell(row - 1, 2).toDouble() <= cell(row, 2).toDouble());
+  // Numbers are sorted as numbers: 9 stands before 10.
+  for (const int column : {int(SwatchTable::Saturation), int(SwatchTable::Hue)}) {
+    table.sortByColumn(column, Qt::AscendingOrder);
+    double last = -1;
+    for (int row = 0; row < 19; ++row) {
+      QString words = cell(row, column);
+      const double number = words.remove(QChar(0xb0)).remove('%').toDouble();
+      QVERIFY2(number >= last, qPrintable(cell(row, column)));
+      last = number;
+    }
+    QVERIFY(last >= 10);
+  }
+  // A value at which a color does not exist with its chroma is had with less, and that is said.
+  m_desk->model().store().apply("t", [](Piece p) {
+    return with_wheel(std::move(p), {HueScale::Even, SaturationMeasure::CielabChroma});
+  });
+  const auto row_of = [&](Id id) {
+    const QString name = QString::fromStdString(find_swatch(m_desk->piece(), id)->name);
+    for (int row = 0; row < 19; ++row)
+      if (cell(row, 0) == name) return row;
+    return -1;
+  };
+  Id vivid = 0;
+  double bluest = -1;
+  for (const auto& family : set().families)
+    for (const auto& s : family.swatches)
+      if (s.color.b - s.color.r > bluest) bluest = s.color.b - s.color.r, vivid = s.id;
+  QVERIFY(table.model()->setData(table.model()->index(row_of(vivid), SwatchTable::Value), "96"));
+  CHECK_NEAR(value_of(find_swatch(m_desk->piece(), vivid)->color), 96, 1e-6);
+  QVERIFY2(m_desk->notice().contains("At value 96"), qPrintable(m_desk->notice()));
+  for (int i = 0; i < 2; ++i) m_desk->trigger("undo");
+  table.sortByColumn(2, Qt::AscendingOrder);
   QTest::keyClicks(&m_desk->part<QLineEdit>("find"), "dusk");
   QVERIFY(table.model()->rowCount() > 0 && table.model()->rowCount() < 19);
   m_desk->part<QLineEdit>("find").clear();
