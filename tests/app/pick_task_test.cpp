@@ -72,6 +72,10 @@ void PickTask::keys_and_wheel_nudge() {
   CHECK_ANGLE(m_desk->session().at.at.a, start.a + 11, 1e-6);
   QTest::keyClick(&wheel(), Qt::Key_Down);
   CHECK_NEAR(m_desk->session().at.at.r, start.r - 0.01, 1e-9);
+  QTest::keyClick(&wheel(), Qt::Key_PageDown, Qt::AltModifier);
+  CHECK_NEAR(m_desk->session().at.at.v, start.v - 9, 1e-9);
+  QTest::keyClick(&wheel(), Qt::Key_PageUp, Qt::AltModifier);
+  CHECK_NEAR(m_desk->session().at.at.v, start.v - 8.9, 1e-9);
   // Down to grey and up again: the hue is kept.
   for (int i = 0; i < 10; ++i) QTest::keyClick(&wheel(), Qt::Key_Down, Qt::ShiftModifier);
   CHECK_NEAR(m_desk->session().at.at.r, 0, 1e-9);
@@ -358,6 +362,14 @@ void PickTask::the_plan_zooms_around_the_pointer() {
   QVERIFY(largest_step({shown.redF(), shown.greenF(), shown.blueF()}, there) < 4.0 / 255);
   QTest::keyClick(&wheel(), Qt::Key_0);
   QCOMPARE(wheel().zoom(), 1.0);
+  // By keys it stays about the pick.
+  const auto pick = [&] { return wheel().screen_point(disc_point(m_desk->session().at.at)); };
+  const QPointF stays = pick();
+  QTest::keyClick(&wheel(), Qt::Key_Plus);
+  QVERIFY(wheel().zoom() > 1.05);
+  QVERIFY((pick() - stays).manhattanLength() < 1e-6);
+  QTest::keyClick(&wheel(), Qt::Key_Minus);
+  CHECK_NEAR(wheel().zoom(), 1, 1e-9);
   CHECK_NEAR(m_desk->session().at.at.r, r, 1e-12);
   QVERIFY((place(70, 0.6) - at).manhattanLength() < 1e-6);
 }
@@ -416,6 +428,9 @@ void PickTask::a_relation_is_slid_taken_up_and_laid() {
   CHECK_ANGLE(m_desk->model().picking().members()[1].at.a, 200, 0.5);
   CHECK_ANGLE(m_desk->model().picking().members()[2].at.a, 0, 1e-9);
   CHECK_ANGLE(m_desk->session().at.at.a, 120, 1e-9); // nothing was picked
+  move(wheel(), rim(200), Qt::NoButton);
+  const QString hint = m_desk->part<HintLine>("hintLine").words();
+  QVERIFY2(hint.startsWith("80° further: "), qPrintable(hint));
   click(wheel(), rim(0));
   CHECK_ANGLE(m_desk->session().at.at.a, 0, 1e-9);
   m_desk->model().picking().back_to_before();

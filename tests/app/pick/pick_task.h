@@ -11,6 +11,7 @@
 #include "app/tray/track_view.h"
 #include "app/tray/wells_view.h"
 #include "app/wheel/wheel_view.h"
+#include "app/window/hint_line.h"
 #include "core/color/convert.h"
 #include "core/mask/patterns.h"
 #include "core/piece/edits.h"
