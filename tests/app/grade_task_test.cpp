@@ -290,6 +290,25 @@ void GradeTask::the_list_says_the_numbers_of_the_tray() {
   }
 }
 
+void GradeTask::a_family_has_a_menu() {
+  QVERIFY(m_desk->open_demo());
+  const Piece before = m_desk->piece();
+  const auto head = [this](std::size_t i) { return staff().name_rect(i).center(); };
+  const std::size_t count = set().families.size(), swatches = swatch_count(set());
+  const std::size_t first = set().families[0].swatches.size(), second = set().families[1].swatches.size();
+  // The last one has none after it.
+  QVERIFY(!chosen_at(staff(), head(count - 1), "Merge with next family"));
+  QVERIFY(chosen_at(staff(), head(0), "Merge with next family"));
+  QVERIFY(set().families.size() == count - 1 && set().families[0].swatches.size() == first + second);
+  QCOMPARE(set().families[0].id, current_set(before)->families[0].id);
+  QCOMPARE(set().families[1].id, current_set(before)->families[2].id);
+  QVERIFY(chosen_at(staff(), head(0), "Delete family and its swatches"));
+  QVERIFY(set().families.size() == count - 2 && swatch_count(set()) == swatches - first - second);
+  QCOMPARE(set().families[0].id, current_set(before)->families[2].id);
+  for (int i = 0; i < 2; ++i) m_desk->trigger("undo");
+  QCOMPARE(m_desk->piece(), before);
+}
+
 void GradeTask::rows_swap_places_and_keep_free_ones() {
   QVERIFY(m_desk->open_demo());
   m_desk->choose("setView", SetView::Rows);

@@ -107,6 +107,23 @@ void PickTask::fast_drags_end_where_the_hand_ends() {
   CHECK_ANGLE(m_desk->session().at.at.a, 20, 1e-6);
 }
 
+void PickTask::rows_of_wells_have_a_menu() {
+  auto& wells = m_desk->part<WellsView>("wells");
+  const auto at_hand = [this]() -> const AtHand& { return m_desk->session().at_hand; };
+  const auto chosen = [&](const char* words) { return chosen_at(wells, wells.well_rect(0).center(), words); };
+  QVERIFY(!chosen("Remove row")); // Of one row only another can be had.
+  QVERIFY(chosen("Add row of wells"));
+  QVERIFY(chosen("Add row of wells") && well_rows(at_hand()) == 3 && at_hand().row == 2);
+  QVERIFY(!chosen("Add row of wells"));
+  m_desk->model().picking().name_well_row(1, "cloth");
+  QVERIFY(chosen("cloth"));
+  QCOMPARE(at_hand().row, std::size_t{1});
+  QVERIFY(chosen("row 1"));
+  QCOMPARE(at_hand().row, std::size_t{0});
+  QVERIFY(chosen("Remove row"));
+  QVERIFY(well_rows(at_hand()) == 2 && row_name(at_hand(), 0) == "cloth");
+}
+
 void PickTask::wells_recent_and_before() {
   auto& wells = m_desk->part<WellsView>("wells");
   // No well is filled unasked; a click chooses one, and picks fill that one only.

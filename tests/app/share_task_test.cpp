@@ -121,11 +121,38 @@ void ShareTask::pages_are_turned() {
   QVERIFY(m_desk->part<QLabel>("share.says").text().startsWith("Page 2 of"));
   press_word("share.back");
   QCOMPARE(stage().page(), std::size_t{0});
+  for (const auto& [key, page] : {std::pair{Qt::Key_End, stage().pages() - 1},
+                                  {Qt::Key_PageDown, stage().pages() - 1},
+                                  {Qt::Key_PageUp, stage().pages() - 2},
+                                  {Qt::Key_Home, std::size_t{0}},
+                                  {Qt::Key_PageUp, std::size_t{0}}}) {
+    QTest::keyClick(&stage(), key);
+    QCOMPARE(stage().page(), page);
+  }
   // Closer up a place of the paper stays under the pointer.
   const QPointF at = stage().place_of(200, 100);
   turn_wheel(stage(), at, 4);
   QVERIFY(QLineF(stage().place_of(200, 100), at).length() < 1.5);
   QVERIFY(QLineF(stage().place_of(300, 100), at).length() > 100);
+  // Arrows go about it, and there and back is where it was.
+  QPointF last = stage().place_of(200, 100);
+  for (const auto& [key, x, y] :
+       {std::tuple{Qt::Key_Right, -1, 0}, {Qt::Key_Down, 0, -1}, {Qt::Key_Left, 1, 0}, {Qt::Key_Up, 0, 1}}) {
+    QTest::keyClick(&stage(), key);
+    const QPointF by = stage().place_of(200, 100) - last;
+    QVERIFY((x == 0) == (std::abs(by.x()) < 1e-6) && (y == 0) == (std::abs(by.y()) < 1e-6));
+    QVERIFY(by.x() * x >= 0 && by.y() * y >= 0);
+    last += by;
+  }
+  QVERIFY(QLineF(last, at).length() < 1.5);
+  const auto wide = [this] {
+    return QLineF(stage().place_of(200, 100), stage().place_of(300, 100)).length();
+  };
+  const double before = wide();
+  QTest::keyClick(&stage(), Qt::Key_Minus);
+  QVERIFY(wide() < 0.95 * before);
+  QTest::keyClick(&stage(), Qt::Key_Plus);
+  CHECK_NEAR(wide(), before, 1e-6);
   QTest::keyClick(&stage(), Qt::Key_0);
   QVERIFY(QLineF(stage().place_of(200, 100), at).length() < 0.01);
 }

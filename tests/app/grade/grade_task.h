@@ -14,6 +14,7 @@
 #include "core/piece/edits.h"
 #include "core/piece/laying.h"
 #include "model/work/set_work.h"
+#include "support/menus.h"
 
 #include <QAbstractButton>
 #include <QClipboard>
@@ -37,6 +38,7 @@ private slots:
 
   void a_set_is_built_from_picks_by_keyboard_alone();
   void a_box_selects_and_a_drag_moves_between_families();
+  void a_family_has_a_menu();
   void rows_swap_places_and_keep_free_ones();
   void rows_let_in_and_wrap();
   void a_swatch_is_replaced_with_the_mouse_and_by_keys();

@@ -17,6 +17,7 @@
 #include "core/piece/edits.h"
 #include "core/wheel/color_words.h"
 #include "core/wheel/relations.h"
+#include "support/menus.h"
 
 #include <QComboBox>
 #include <QLabel>
@@ -38,6 +39,7 @@ private slots:
   void keys_and_wheel_nudge();
   void fast_drags_end_where_the_hand_ends();
   void wells_recent_and_before();
+  void rows_of_wells_have_a_menu();
   void typed_hex_is_taken_or_refused();
   void numbers_are_typed_scrolled_and_dragged();
   void a_number_that_cannot_be_says_so_at_its_field();

@@ -208,7 +208,16 @@ void TryTask::what_is_used_is_shown_though_it_was_known_before() {
   QVERIFY(comes_true([this] { return !m_desk->model().tries().uses().empty(); }));
   QCoreApplication::processEvents();
   m_desk->model().viewing().show_desk(Desk::Try);
-  QVERIFY(!m_desk->part<UseBar>("useBar").accessible().items.empty());
+  auto& bar = m_desk->part<UseBar>("useBar");
+  QVERIFY(!bar.accessible().items.empty());
+  // Over its part, what is used lights up in the picture.
+  const AccessibleItem part = bar.accessible().items[1];
+  move(bar, part.rect.center(), Qt::NoButton);
+  const Swatch* lit = find_swatch(m_desk->piece(), m_desk->model().tries().hovered());
+  QVERIFY(lit && part.name.contains(QString::fromStdString(lit->name)));
+  QEvent gone(QEvent::Leave);
+  QCoreApplication::sendEvent(&bar, &gone);
+  QCOMPARE(m_desk->model().tries().hovered(), Id{0});
 }
 
 void TryTask::every_picture_and_set_works_data() {
