@@ -5,6 +5,7 @@
 #include "core/color/convert.h"
 #include "core/color/difference.h"
 #include "core/color/text.h"
+#include "core/mix/mixer.h"
 #include "core/mix/trade_paints.h"
 #include "support/check.h"
 
