@@ -11,6 +11,7 @@
 #include "core/color/text.h"
 #include "core/piece/set_edits.h"
 #include "desk.h"
+#include "support/menus.h"
 #include "support/painted_canvas.h"
 
 #include <QAccessible>
@@ -404,39 +405,20 @@ void BesideTask::it_comes_to_the_pointer_and_goes() {
 }
 
 void BesideTask::its_menu_opens_by_a_button_and_by_a_held_press() {
-  // The menu is open when it is looked for, and goes again.
-  const auto offered = [](const std::function<void()>& open) {
-    QStringList entries;
-    QTimer look;
-    QObject::connect(&look, &QTimer::timeout, [&] {
-      auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
-      if (!menu) return;
-      for (const QAction* action : menu->actions()) entries << action->text();
-      menu->close();
-    });
-    look.start(20);
-    open();
-    (void)comes_true([&] { return !entries.isEmpty(); });
-    return entries;
-  };
-  QVERIFY(offered([&] { in_companion<QAbstractButton>("besideMore").click(); }).size() > 5);
+  QVERIFY(words_in_menu([&] { in_companion<QAbstractButton>("besideMore").click(); }).size() > 5);
   auto& name = in_companion<QWidget>("besideName");
   const QPointF at = name.mapTo(m_beside, QPointF(5, 5));
-  QVERIFY(offered([&] {
+  QVERIFY(words_in_menu([&] {
             press(*m_beside, at);
             QTest::qWait(QGuiApplication::styleHints()->mousePressAndHoldInterval() + 100);
           }).size() > 5);
   release(*m_beside, at);
   // An empty staff has nothing of its own to offer here; in the main window it has.
   QVERIFY(m_desk->model().store().apply("set", [](Piece p) { return with_set(std::move(p), "none"); }));
-  const auto ask = [](QWidget& staff) {
-    const QPoint middle = staff.rect().center();
-    QContextMenuEvent asked(QContextMenuEvent::Mouse, middle, staff.mapToGlobal(middle));
-    QCoreApplication::sendEvent(&staff, &asked);
-  };
-  const QStringList beside = offered([&] { ask(in_companion<QWidget>("besideStaff")); });
+  const auto ask = [](QWidget& staff) { ask_for_menu(staff, staff.rect().center()); };
+  const QStringList beside = words_in_menu([&] { ask(in_companion<QWidget>("besideStaff")); });
   QVERIFY(beside.size() > 5 && !beside.contains("Add family"));
-  QCOMPARE(offered([&] { ask(m_desk->part<QWidget>("staff")); }), QStringList("Add family"));
+  QCOMPARE(words_in_menu([&] { ask(m_desk->part<QWidget>("staff")); }), QStringList("Add family"));
   // On the wheel a press that is held goes on picking.
   press(m_beside->wheel(), on_wheel(60, 0.3));
   QTest::qWait(QGuiApplication::styleHints()->mousePressAndHoldInterval() + 100);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // Mice, pens, fingers and wheels.
 #include "app/hands/hands_task.h"
+#include "support/menus.h"
 
 std::map<std::string, std::function<Pull()>> HandsTask::ways() {
   std::map<std::string, std::function<Pull()>> out;
@@ -374,17 +375,10 @@ void HandsTask::a_pen_opens_menus_and_adds_corners() {
     pen(wheel, edge, Qt::NoButton);
   }
   QCOMPARE(corners(), std::size_t{5});
-  QStringList offered;
-  QTimer closes;
-  connect(&closes, &QTimer::timeout, this, [&] {
-    auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
-    if (!menu) return;
-    for (const auto* action : menu->actions()) offered << action->text();
-    menu->close();
+  const QStringList offered = words_in_menu([&] {
+    pen(wheel, wheel.screen_point({0.5, 0.1}), Qt::RightButton);
+    pen(wheel, wheel.screen_point({0.5, 0.1}), Qt::NoButton);
   });
-  closes.start(20);
-  pen(wheel, wheel.screen_point({0.5, 0.1}), Qt::RightButton);
-  pen(wheel, wheel.screen_point({0.5, 0.1}), Qt::NoButton);
   QVERIFY(!offered.isEmpty());
   QCOMPARE(m_desk->window.focusWidget(), &wheel);
 }

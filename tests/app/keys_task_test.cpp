@@ -8,6 +8,7 @@
 #include "core/piece/edits.h"
 #include "desk.h"
 #include "io/photo/decode.h"
+#include "support/menus.h"
 
 #include <QAction>
 #include <QMenu>
@@ -245,18 +246,11 @@ void KeysTask::the_menu_keeps_and_shows() {
   only(KeyRows::Turns);
   const std::size_t versions = set().versions.size();
   QStringList offered;
-  QTimer answers;
-  connect(&answers, &QTimer::timeout, this, [&] {
-    auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
-    if (!menu) return;
-    for (auto* action : menu->actions()) offered << action->text();
-    menu->actions()[1]->trigger();
-    menu->close();
-  });
-  answers.start(20);
-  QContextMenuEvent asked(QContextMenuEvent::Mouse, on(2).toPoint(),
-                          sheet().viewport()->mapToGlobal(on(2).toPoint()));
-  QCoreApplication::sendEvent(sheet().viewport(), &asked);
+  with_menu([&] { ask_for_menu(*sheet().viewport(), on(2)); },
+            [&](const QMenu& menu) {
+              for (const QAction* action : menu.actions()) offered << action->text();
+              menu.actions()[1]->trigger();
+            });
   QCOMPARE(offered.size(), 3);
   QCOMPARE(set().versions.size(), versions + 1);
   QCOMPARE(set().versions.back().name, KeyModel::name_of(entries()[2].key).toStdString());

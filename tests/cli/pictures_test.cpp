@@ -10,13 +10,12 @@
 #include "core/image/through_mask.h"
 #include "core/image/values.h"
 #include "core/keys/key_picture.h"
-#include "core/mix/pigment.h"
-#include "core/mix/reach.h"
 #include "core/piece/edits.h"
 #include "io/container/piece_file.h"
 #include "io/photo/decode.h"
 #include "io/shelf/mask_shelf.h"
 #include "support/check.h"
+
 #include <QBuffer>
 #include <QColorSpace>
 #include <QImage>

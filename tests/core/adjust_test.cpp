@@ -6,6 +6,7 @@
 #include "core/piece/edits.h"
 #include "support/check.h"
 #include "support/given_piece.h"
+
 #include <algorithm>
 #include <random>
 

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // A picture cut into areas: along the edges that were drawn, by hand, and what goes around them.
 #include "core/color/convert.h"
-#include "core/mask/patterns.h"
 #include "core/try/area_outlines.h"
 #include "support/check.h"
 #include "support/patch.h"
+
 #include <array>
 #include <cmath>
 #include <random>

@@ -2,7 +2,6 @@
 // What lies at hand on an afternoon: relations, results, wells, samples, what is selected.
 #include "core/color/convert.h"
 #include "core/mask/patterns.h"
-#include "core/session/first_steps.h"
 #include "core/session/session.h"
 #include "support/afternoon.h"
 #include "support/check.h"

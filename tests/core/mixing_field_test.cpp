@@ -9,6 +9,7 @@
 #include "core/mix/trade_paints.h"
 #include "support/check.h"
 #include "support/mixers.h"
+
 #include <numeric>
 #include <random>
 

@@ -82,7 +82,7 @@ class PressTest : public QObject {
 private slots:
   /// Letters of one to three bytes, and a control letter; a name of nothing gives way to that of the file.
   /// (Of letters beyond the first plane the library itself leaves an undefined one behind.)
-  void names_come_in_every_script() {
+  void a_name_is_read_letter_by_letter() {
     QFile file(kStandIn);
     QVERIFY(file.open(QIODevice::ReadOnly));
     const QByteArray plain = file.readAll();

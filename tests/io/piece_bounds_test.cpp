@@ -2,8 +2,8 @@
 // Every field of a piece file at its bounds, beyond them, and missing.
 #include "support/check.h"
 #include "support/fields.h"
-#include "support/full_document.h"
 #include "support/piece_json.h"
+
 #include <QRegularExpression>
 
 using namespace zc;

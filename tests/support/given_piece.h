@@ -27,7 +27,7 @@ inline Piece piece_of(std::initializer_list<std::pair<const char*, std::vector<G
   return piece;
 }
 
-const Swatch& swatch(const Piece& piece, std::size_t family, std::size_t i) {
+inline const Swatch& swatch(const Piece& piece, std::size_t family, std::size_t i) {
   return current_set(piece)->families[family].swatches[i];
 }
 

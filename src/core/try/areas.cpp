@@ -21,8 +21,8 @@ constexpr double kCutPixels = 5e4, kEdgePixels = 4e5;
 /// Pixels from which the means of areas changed by hand are known.
 constexpr std::size_t kMeanPixels = 500'000;
 
-/// Islands apart from all else have no neighbors to join. Where there are more than `count`, the largest keep
-/// their areas, and each of the others joins that of them which it is least different from.
+/// Islands apart from all else have no neighbors to join. Where there are more than `count`, the largest
+/// stay, and each other one joins the one of these that it is most like.
 std::size_t join_islands(std::vector<AreaNumber>& numbers, const std::vector<Point>& points,
                          std::size_t count) {
   struct Sum {

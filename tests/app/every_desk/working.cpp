@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// Keys, menus and names at each desk, desks made late, and what each stands without.
+// Keys, menus and long names at each desk, desks that are made late, and desks without a piece.
 #include "app/every_desk/every_desk_task.h"
 
 void EveryDeskTask::keys_go_to_what_is_worked_on() {
