@@ -9,6 +9,7 @@
 #include "io/container/piece_file.h"
 #include "io/files/claim.h"
 #include "support/check.h"
+#include "support/reference_json.h"
 
 #include <QDir>
 #include <QFile>

@@ -11,6 +11,7 @@
 #include "core/color/text.h"
 #include "core/image/pixels.h"
 #include "support/check.h"
+#include "support/reference_json.h"
 
 #include <random>
 #include <set>

@@ -7,6 +7,7 @@
 #include "core/mix/pigment.h"
 #include "core/mix/ramps.h"
 #include "support/check.h"
+#include "support/reference_json.h"
 
 #include <random>
 

@@ -12,7 +12,9 @@
 #include "core/try/render.h"
 #include "support/check.h"
 #include "support/patch.h"
+#include "support/reference_json.h"
 
+#include <QFile>
 #include <cmath>
 #include <random>
 

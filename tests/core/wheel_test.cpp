@@ -9,6 +9,7 @@
 #include "core/wheel/relations.h"
 #include "core/wheel/wheel.h"
 #include "support/check.h"
+#include "support/reference_json.h"
 
 #include <random>
 #include <set>

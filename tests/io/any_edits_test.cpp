@@ -18,6 +18,7 @@
 #include "support/whole.h"
 
 #include <QDirIterator>
+#include <QFile>
 #include <QRegularExpression>
 
 #include <map>

@@ -6,9 +6,11 @@
 #include "io/exchange/exchange.h"
 #include "io/exchange/png_strip.h"
 #include "support/check.h"
+#include "support/reference_json.h"
 
 #include <QColorSpace>
 #include <QDir>
+#include <QFile>
 #include <QImage>
 #include <lcms2.h>
 

@@ -5,10 +5,12 @@
 #include "io/exchange/exchange.h"
 #include "support/check.h"
 
+#include <QFile>
 #include <QImage>
 #include <QRegularExpression>
 #include <QStringEncoder>
 #include <QTemporaryDir>
+#include <nlohmann/json.hpp>
 
 using namespace zc;
 

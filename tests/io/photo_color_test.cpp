@@ -8,6 +8,7 @@
 #include "support/made_photos.h"
 
 #include <QColorSpace>
+#include <QFile>
 #include <QTemporaryDir>
 #include <array>
 #include <exiv2/exiv2.hpp>

@@ -9,6 +9,7 @@
 #include "support/made_photos.h"
 
 #include <QColorSpace>
+#include <QFile>
 #include <exiv2/exiv2.hpp>
 
 using namespace zc;

@@ -12,6 +12,7 @@
 #include "support/pdf_reading.h"
 
 #include <QColorSpace>
+#include <QFile>
 #include <QGuiApplication>
 #include <QTemporaryDir>
 #include <QXmlStreamReader>

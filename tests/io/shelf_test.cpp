@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 // The shelf of masks: plain files that two windows can use at once.
+#include "core/color/text.h"
 #include "core/mask/patterns.h"
 #include "io/files/safe_save.h"
 #include "io/files/zip_archive.h"
@@ -10,9 +11,11 @@
 #include "support/full_document.h"
 
 #include <QDir>
+#include <QFile>
 #include <QLockFile>
 #include <QRegularExpression>
 #include <QTemporaryDir>
+#include <nlohmann/json.hpp>
 #include <set>
 #include <thread>
 

@@ -7,7 +7,6 @@
 #include <QTest>
 #include <algorithm>
 #include <cmath>
-#include <nlohmann/json.hpp>
 
 namespace zc::test {
 
@@ -26,8 +25,6 @@ inline double largest_step(Srgb a, Srgb b) {
   return std::max({std::abs(a.r - b.r), std::abs(a.g - b.g), std::abs(a.b - b.b)});
 }
 
-nlohmann::json reference_json(const char* file);
-
 } // namespace zc::test
 
 #define CHECK_NEAR(got, expected, tolerance)                                                                 \
@@ -39,11 +36,3 @@ nlohmann::json reference_json(const char* file);
            qPrintable(QStringLiteral(#got " is %1 degrees, expected %2")                                     \
                           .arg(double(got), 0, 'g', 15)                                                      \
                           .arg(double(expected), 0, 'g', 15)))
-
-#include <QFile>
-
-inline nlohmann::json zc::test::reference_json(const char* file) {
-  QFile in(QStringLiteral(REFERENCE_FOLDER "/") + QLatin1String(file));
-  if (!in.open(QIODevice::ReadOnly)) qFatal("missing reference file %s", file);
-  return nlohmann::json::parse(in.readAll().toStdString());
-}

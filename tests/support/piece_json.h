@@ -7,6 +7,8 @@
 #include "support/check.h"
 #include "support/full_document.h"
 
+#include <nlohmann/json.hpp>
+
 namespace zc::test {
 
 using J = nlohmann::json;

@@ -3,19 +3,14 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "io/files/json_type.h"
 
 #include <nlohmann/json.hpp>
 
-#include <cstdint>
 #include <string>
 #include <string_view>
 
 namespace zc {
-
-using Json = nlohmann::ordered_json;
-
-inline constexpr int kDeepestJson = 64;                                 ///< Nesting.
-inline constexpr std::uint64_t kLargestJson = std::uint64_t{256} << 20; ///< Bytes of text.
 
 /// ERRORS: TooLarge, Damaged with the byte in `place`. The sentence says "its JSON".
 [[nodiscard]] Result<Json> parse_json(std::string_view text);

@@ -5,7 +5,7 @@
 #include "core/base/progress.h"
 #include "core/base/result.h"
 #include "io/files/bytes.h"
-#include "io/files/json_text.h"
+#include "io/files/json_type.h"
 
 #include <string>
 #include <string_view>

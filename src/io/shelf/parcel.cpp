@@ -2,6 +2,7 @@
 #include "io/shelf/parcel.h"
 
 #include "core/base/sentences.h"
+#include "io/files/json_fields.h"
 #include "io/files/safe_save.h"
 #include "io/files/zip_archive.h"
 #include "io/shelf/press_shelf.h"

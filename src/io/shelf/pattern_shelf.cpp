@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "io/shelf/pattern_shelf.h"
 
+#include "io/files/json_fields.h"
+
 #include <algorithm>
 
 namespace zc {

@@ -6,7 +6,7 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "io/files/json_fields.h"
+#include "io/files/json_type.h"
 
 #include <functional>
 #include <string>
@@ -14,6 +14,8 @@
 #include <vector>
 
 namespace zc {
+
+class Fields;
 
 /// What every item on a shelf has.
 inline constexpr std::uint64_t kLargestShelfFile = 64 << 20;
